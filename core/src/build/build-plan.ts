@@ -1,0 +1,70 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { CoatProduct } from '../catalogue/coats.ts';
+import type { Finish } from '../catalogue/finishes.ts';
+import type { Method } from '../catalogue/methods.ts';
+import { cureScale } from '../climate/cure-scale.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { BuildPlan, CoatPlan, PrimerOption } from '../model/build.ts';
+import { FINISH_RULES } from '../rules/book/finish.ts';
+import { judge } from '../rules/rule.ts';
+import { choosePrimer } from './choose-primer.ts';
+import { paintLitres, wetFilm } from './quantity.ts';
+
+/** m²/h of one coat; model assumption. */
+const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
+
+/** Primer, surfacer and topcoats for one zone, each with films, litres and waits at the workplace temperature; null without a finish. */
+export function buildPlan(zone: ZoneFacts, wayOff: Method | null, acidLive: boolean, catalogue: Catalogue): BuildPlan | null {
+  const { finish } = zone;
+  if (!finish) return null;
+  const scale = cureScale(zone.job.place.temperature);
+  const primers = finish.coats.length > 0 ? choosePrimer(zone, finish, wayOff, acidLive, catalogue) : [];
+  return {
+    primers,
+    coats: layers(zone, finish, primers, wayOff, catalogue),
+    handle: finish.handle.value * scale,
+    load: finish.load.value * scale,
+    findings: judge(FINISH_RULES, { zone, finish }, zone.path),
+  };
+}
+
+function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[], wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
+  const first = primers.find(({ verdict }) => verdict === 'chosen');
+  if (!first && finish.coats.length > 0) return [];
+  const coats: CoatPlan[] = [];
+  if (first) {
+    const profile = wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0;
+    const why = first.findings.find(({ severity }) => severity === 'prefer')?.reason ?? catalogue.primers[first.primer].purpose;
+    coats.push(coatPlan(zone, catalogue.primers[first.primer], first.primer === 'surfacer-2k' ? 'surfacer' : 'primer', why, profile));
+    if (needsSurfacer(zone, finish, first)) coats.push(coatPlan(zone, catalogue.primers['surfacer-2k'], 'surfacer', 'levels scratches and isolates under the colour', 0));
+  }
+  return [...coats, ...finish.coats.map((coat) => coatPlan(zone, coat, 'colour', finish.name, 0))];
+}
+
+/** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
+const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): boolean =>
+  first.primer !== 'surfacer-2k' && first.primer !== 'adhesion-promoter' &&
+  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.primer === 'etch-2k' && finish.pack === '2K'));
+
+function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'], why: string, profile: number): CoatPlan {
+  const scale = cureScale(zone.job.place.temperature);
+  const coats = product.coats.value;
+  const dryFilm = product.filmPerCoat.value;
+  const solids = product.volumeSolids.value;
+  const coverage = { area: zone.area, apply: product.apply, slender: zone.zone.access === 'tube' };
+  const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
+  return {
+    product: product.id, name: product.name, role, apply: product.apply, isocyanate: product.isocyanate, coats, dryFilm, why,
+    wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
+    litres: needed,
+    thinner: needed * product.thinner.value,
+    pricePerLitre: zone.shop.prices[product.id] ?? product.pricePerLitre.value,
+    flash: product.flash.value * scale,
+    recoatMin: product.recoatMin.value * scale,
+    recoatMax: scaled(product.recoatMax.value, scale),
+    potLife: scaled(product.potLife.value, scale),
+    hand: (60 * zone.area * coats) / COAT_RATE[product.apply],
+  };
+}
+
+const scaled = (value: number | null, scale: number): number | null => (value === null ? null : value * scale);

@@ -1,0 +1,42 @@
+import { litres, type Litres, type SquareMetres } from '../units/quantities.ts';
+
+/** m²/L that one dry film covers: 10 × volume solids % / DFT µm. The formula of every product data sheet. */
+export function spreadingRate(volumeSolids: number, dryFilm: number): number {
+  if (!(volumeSolids > 0) || !(dryFilm > 0)) throw new RangeError(`${volumeSolids} % solids at ${dryFilm} µm`);
+  return (10 * volumeSolids) / dryFilm;
+}
+
+/** Wet film in µm that dries to a film: DFT × 100/VS × (1 + thinner share). */
+export const wetFilm = (dryFilm: number, volumeSolids: number, thinner: number): number => ((dryFilm * 100) / volumeSolids) * (1 + thinner);
+
+/** Rz µm against cm³/m² of dry paint that only fills the profile; published tables, quoted from memory. */
+const DEAD_VOLUME: readonly (readonly [profile: number, volume: number])[] = [[0, 0], [30, 20], [45, 30], [60, 40], [75, 50], [90, 60], [105, 70]];
+
+/** cm³/m² of dry paint that disappears in a blast profile, linear between table points. */
+export function deadVolume(profile: number): number {
+  const last = DEAD_VOLUME[DEAD_VOLUME.length - 1] as readonly [number, number];
+  if (profile >= last[0]) return (last[1] * profile) / last[0];
+  const i = DEAD_VOLUME.findIndex(([x]) => x > profile);
+  const [x0, y0] = DEAD_VOLUME[i - 1] as readonly [number, number];
+  const [x1, y1] = DEAD_VOLUME[i] as readonly [number, number];
+  return y0 + ((y1 - y0) * (profile - x0)) / (x1 - x0);
+}
+
+/** Share of the paint that lands on the part; common practice, no source. */
+const TRANSFER = { roller: 0.9, gun: 0.65, aerosol: 0.5 } as const;
+/** Further share on tubes, spokes and edges. */
+const SLENDER = 0.6;
+
+export type Applied = keyof typeof TRANSFER;
+
+export interface Coverage {
+  readonly area: SquareMetres;
+  readonly apply: Applied;
+  readonly slender: boolean;
+}
+
+/** Unthinned litres for `coats` films, with what the tool and the shape lose. */
+export function paintLitres({ area, apply, slender }: Coverage, dryFilm: number, coats: number, volumeSolids: number, profile = 0): Litres {
+  const landed = (area * coats) / spreadingRate(volumeSolids, dryFilm) + (area * deadVolume(profile)) / 1000 / (volumeSolids / 100);
+  return litres(landed / (TRANSFER[apply] * (slender ? SLENDER : 1)));
+}

@@ -1,0 +1,49 @@
+import { assumed, practised, type Cited } from '../model/basis.ts';
+
+/** A product laid on in coats: primer, surfacer, colour, clear. Times in min at 20 °C, films dry in µm. */
+export interface CoatProduct {
+  readonly id: string;
+  readonly name: string;
+  readonly pack: '1K' | '2K';
+  readonly apply: 'gun' | 'roller' | 'aerosol';
+  readonly coats: Cited<number>;
+  readonly filmPerCoat: Cited<number>;
+  /** % by volume */
+  readonly volumeSolids: Cited<number>;
+  /** share of thinner added, by volume */
+  readonly thinner: Cited<number>;
+  readonly flash: Cited<number>;
+  readonly recoatMin: Cited<number>;
+  /** null: no upper limit but key first once hard */
+  readonly recoatMax: Cited<number | null>;
+  /** null: one-pack */
+  readonly potLife: Cited<number | null>;
+  readonly minTemperature: Cited<number>;
+  readonly maxHumidity: Cited<number>;
+  readonly pricePerLitre: Cited<number>;
+  readonly packs: readonly number[];
+  readonly isocyanate: boolean;
+}
+
+type Row = readonly [
+  coats: number, film: number, solids: number, thinner: number, flash: number, recoatMin: number, recoatMax: number | null,
+  potLife: number | null, minTemperature: number, maxHumidity: number, price: number,
+];
+
+interface Kind {
+  readonly pack: CoatProduct['pack'];
+  readonly apply?: CoatProduct['apply'];
+  readonly isocyanate?: boolean;
+  readonly packs?: readonly number[];
+}
+
+/** Coats, films and waits are common practice; solids, prices and limits are starting values until a data sheet is entered. */
+export const coatProduct = (id: string, name: string, kind: Kind, row: Row): CoatProduct => ({
+  id, name, pack: kind.pack, apply: kind.apply ?? 'gun', isocyanate: kind.isocyanate ?? false, packs: kind.packs ?? [1, 5],
+  coats: practised(row[0]), filmPerCoat: practised(row[1]), volumeSolids: assumed(row[2]), thinner: assumed(row[3]),
+  flash: practised(row[4]), recoatMin: practised(row[5]), recoatMax: practised(row[6]), potLife: assumed(row[7]),
+  minTemperature: assumed(row[8]), maxHumidity: assumed(row[9]), pricePerLitre: assumed(row[10]),
+});
+
+export const HOUR = 60;
+export const DAY = 24 * HOUR;

@@ -1,0 +1,56 @@
+import { fromMemory, cite, practised, type Cited } from '../model/basis.ts';
+import type { SubstrateId } from '../model/ids.ts';
+
+export type SubstrateGroup =
+  | 'ferrous' | 'ferrous-passive' | 'zinc' | 'light' | 'copper' | 'composite'
+  | 'plastic-amorphous' | 'plastic-olefin' | 'plastic-other' | 'wood';
+
+export interface Substrate {
+  readonly id: SubstrateId;
+  readonly name: string;
+  readonly group: SubstrateGroup;
+  /** g/cm³ */
+  readonly density: Cited<number>;
+  /** °C that the piece stands for a short time */
+  readonly heatLimit: Cited<number>;
+  readonly attackedBy: Cited<string>;
+  readonly note: string;
+}
+
+const handbookDensity = fromMemory('general materials tables');
+const supplierTable = fromMemory('plastics supplier tables');
+
+const row = (
+  id: SubstrateId, name: string, group: SubstrateGroup, density: number, heatLimit: number, attackedBy: string, note: string,
+): Substrate => ({
+  id, name, group,
+  density: cite(density, group.startsWith('plastic') ? supplierTable : handbookDensity),
+  heatLimit: practised(heatLimit),
+  attackedBy: practised(attackedBy),
+  note,
+});
+
+export const SUBSTRATES: Readonly<Record<SubstrateId, Substrate>> = {
+  'mild-steel-sheet': row('mild-steel-sheet', 'Mild steel, sheet', 'ferrous', 7.85, 200, 'rust, hard blast when thin', 'Panels of 0.6 to 1.2 mm bend by heat and by peening; flash rusts.'),
+  'mild-steel-section': row('mild-steel-section', 'Mild steel, section', 'ferrous', 7.85, 400, 'rust', 'Chassis, rims and brackets over 2 mm take hard blast.'),
+  'cast-iron': row('cast-iron', 'Cast iron', 'ferrous', 7.2, 400, 'rust; holds oil and residue in its pores', 'Casting roughness hides the last specks; machined ways are never brushed or blasted.'),
+  'high-strength-steel': row('high-strength-steel', 'High-strength steel, over 1000 MPa', 'ferrous', 7.85, 180, 'acid and electrolysis: hydrogen embrittlement', 'Springs, axles, bolts and some tubes over about 31 HRC.'),
+  stainless: row('stainless', 'Stainless steel', 'ferrous-passive', 7.9, 400, 'chlorides, embedded iron', 'Needs etch or an abraded key.'),
+  galvanised: row('galvanised', 'Galvanised steel', 'zinc', 7.85, 200, 'acid, caustic, alkyd paint', 'The zinc layer is only 45 to 85 µm: sweep blast at most.'),
+  'aluminium-sheet': row('aluminium-sheet', 'Aluminium, sheet', 'light', 2.7, 120, 'caustic, strong acid, embedded iron', 'Soft; heat and peening move it.'),
+  'aluminium-clad': row('aluminium-clad', 'Aluminium, clad aircraft skin', 'light', 2.78, 100, 'caustic, acid, abrasion of the pure layer', 'Licensed practice; the cladding is a few hundredths of a millimetre.'),
+  'aluminium-cast': row('aluminium-cast', 'Aluminium, cast or forged', 'light', 2.7, 150, 'caustic, strong acid', 'Wheels and housings: acid wheel cleaner burns the finish if left.'),
+  magnesium: row('magnesium', 'Magnesium alloy', 'light', 1.8, 100, 'acid, many strippers, dry sanding dust', 'Dust burns; work for a specialist.'),
+  'copper-alloy': row('copper-alloy', 'Brass or bronze', 'copper', 8.5, 200, 'ammonia, strong alkali', 'Stains.'),
+  'zinc-diecast': row('zinc-diecast', 'Zinc die-cast', 'zinc', 6.7, 100, 'acid, caustic', 'Pits under old plating.'),
+  'grp-gelcoat': row('grp-gelcoat', 'Glass-fibre laminate with gelcoat', 'composite', 1.7, 60, 'solvent strippers swell polyester', 'Do not go through the gelcoat; moisture and osmosis blisters.'),
+  'grp-laminate': row('grp-laminate', 'Glass-fibre laminate, moulded or no gelcoat', 'composite', 1.8, 60, 'solvent strippers swell polyester', 'No gelcoat to spare.'),
+  'carbon-epoxy': row('carbon-epoxy', 'Carbon or aramid in epoxy', 'composite', 1.55, 60, 'every chemical stripper', 'Sand wet by hand; stop at the first fibre colour.'),
+  abs: row('abs', 'ABS', 'plastic-amorphous', 1.05, 70, 'solvents: stress cracks', 'Plastic-safe stripper only, tested first.'),
+  'pc-pmma': row('pc-pmma', 'Polycarbonate or acrylic', 'plastic-amorphous', 1.19, 80, 'solvents: crazing', 'Plastic-safe stripper only, tested first.'),
+  'pp-epdm': row('pp-epdm', 'Polypropylene, bumper grade', 'plastic-olefin', 0.91, 60, 'melts early; paint does not hold without promoter', 'Low surface energy, mould release.'),
+  'pe-hd': row('pe-hd', 'Polyethylene', 'plastic-olefin', 0.95, 60, 'melts early; paint does not hold without promoter', 'Tanks and boxes.'),
+  'pur-rim': row('pur-rim', 'Polyurethane, moulded', 'plastic-other', 1.1, 70, 'swells in solvent', 'Bumpers and spoilers.'),
+  'wood-ply': row('wood-ply', 'Wood or plywood', 'wood', 0.6, 80, 'caustic raises grain and darkens', 'Scrape and sand.'),
+  'plastic-unmarked': row('plastic-unmarked', 'Plastic, no mark found', 'plastic-other', 1.0, 60, 'unknown', 'Float a scrap or the whole piece: floating is treated as an olefin.'),
+};

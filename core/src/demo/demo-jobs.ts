@@ -1,0 +1,82 @@
+import { degC, m2, metres, percent } from '../units/quantities.ts';
+import { DEFAULT_SHOP } from '../model/default-shop.ts';
+import type { Job, Part, Zone } from '../model/job.ts';
+import { newJob, type NewId } from '../model/new-job.ts';
+import type { Shop } from '../model/shop.ts';
+import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+
+/** A made-up shop with made-up jobs. */
+export const DEMO_SHOP: Shop = { ...DEFAULT_SHOP, name: 'Ferrow Lane Refinishing' };
+
+type PartChange = (part: Part) => Part;
+
+function builder(prefix: string): (templateId: string, change: PartChange) => Part {
+  let count = 0;
+  const newId: NewId = () => `${prefix}${(count += 1)}`;
+  return (templateId, change) => {
+    const template = PART_TEMPLATES.find(({ id }) => id === templateId);
+    if (!template) throw new RangeError(`no template ${templateId}`);
+    return change(partFromTemplate(template, newId));
+  };
+}
+
+const named = (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
+  (part) => ({ ...part, name, zones: part.zones.map((zone, i) => change({ ...zone, name: zones[i] ?? zone.name }, i)) });
+
+function baggageTug(): Job {
+  const part = builder('tug-');
+  return {
+    ...newJob('Baggage tug 14'),
+    item: { kind: 'vehicle', description: 'Airport baggage tug, apron yellow over older green', year: 1988, service: 'outside' },
+    place: { indoors: true, temperature: degC(17.5), humidity: percent(61), extraction: true },
+    finish: 'solid-2k',
+    parts: [
+      part('grp-bonnet', named('Bonnet', ['Top face'])),
+      part('factory-panel', named('Side panels', ['Outer skins', 'Edges and lips'], (zone, i) =>
+        i === 0 ? { ...zone, orientation: 'vertical', shape: { kind: 'rectangle', width: metres(1.1), height: metres(0.6), count: 2 } } : zone)),
+      part('chassis-rail', named('Chassis', ['Rails outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } }))),
+      part('leaded-casting', named('Counterweight', ['Faces', 'Lifting pockets'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'not-tested' } }))),
+      part('olefin-bumper', (bumper) => ({ ...named('Bumper', ['Outside'])(bumper), finish: 'base-clear' })),
+    ],
+    notes: 'Back on the apron by Friday week.',
+  };
+}
+
+function pilotLaunch(): Job {
+  const part = builder('launch-');
+  return {
+    ...newJob('Pilot launch Grey Heron'),
+    item: { kind: 'boat', description: 'Harbour pilot launch, 9.5 m', year: 2003, service: 'immersed-salt' },
+    place: { indoors: false, temperature: degC(14), humidity: percent(68), extraction: false },
+    finish: 'antifouling',
+    parts: [
+      part('yacht-bottom', named('Bottom', ['Below the waterline'], (zone) => ({
+        ...zone, shape: { kind: 'hull', waterline: metres(9.1), beam: metres(3.1), draught: metres(0.9), form: 'full' },
+      }))),
+    ],
+    notes: 'Lift booked for two tides.',
+  };
+}
+
+function horsebox(): Job {
+  const part = builder('box-');
+  return {
+    ...newJob('Horsebox trailer'),
+    item: { kind: 'trailer', description: 'Two-horse trailer', year: 2009, service: 'outside' },
+    place: { indoors: true, temperature: degC(19), humidity: percent(52), extraction: false },
+    finish: 'base-clear',
+    parts: [
+      part('alloy-frame', (frame) => ({
+        ...named('Side skins', ['Skins', 'Rivet lines'], (zone, i) =>
+          i === 0 ? { ...zone, access: 'flat', shape: { kind: 'rectangle', width: metres(2.9), height: metres(1.2), count: 2 } } : zone)(frame),
+        features: ['seams', 'rubber'], held: 'in-place',
+      })),
+      part('chassis-rail', (rail) => ({ ...named('Drawbar', ['Outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, rustGrade: 'none' } }))(rail), substrate: 'galvanised', finish: 'solid-2k' })),
+      part('abs-fairing', named('Wheel arches', ['Outside'], (zone) => ({ ...zone, shape: { kind: 'entered', area: m2(0.9) } }))),
+      part('steel-rim', named('Spare wheel', ['Both sides'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } }))),
+    ],
+    notes: '',
+  };
+}
+
+export const DEMO_JOBS: readonly Job[] = [baggageTug(), pilotLaunch(), horsebox()];

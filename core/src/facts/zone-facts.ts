@@ -1,0 +1,86 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Coating } from '../catalogue/coatings.ts';
+import type { Finish } from '../catalogue/finishes.ts';
+import type { Substrate } from '../catalogue/substrates.ts';
+import { shapeArea } from '../geometry/shape-area.ts';
+import type { DocPath } from '../model/finding.ts';
+import type { SubstrateId } from '../model/ids.ts';
+import type { Feature, Job, Layer, Part, Zone } from '../model/job.ts';
+import type { Shop } from '../model/shop.ts';
+import { m2, type SquareMetres } from '../units/quantities.ts';
+
+export interface LayerFact {
+  readonly layer: Layer;
+  readonly coating: Coating;
+}
+
+/** All that rules and models look at for one zone, gathered once from job, shop and catalogue. */
+export interface ZoneFacts {
+  readonly path: DocPath;
+  readonly job: Job;
+  readonly shop: Shop;
+  readonly part: Part;
+  readonly zone: Zone;
+  readonly substrate: Substrate;
+  readonly finish: Finish | null;
+  /** m², 0 while unknown */
+  readonly area: SquareMetres;
+  /** Layers that come off, from the wet face down, and those that stay, top first. */
+  readonly off: readonly LayerFact[];
+  readonly kept: readonly LayerFact[];
+  readonly treatAsLead: boolean;
+  readonly biocide: boolean;
+  readonly filler: boolean;
+  /** Closed cross-linked top: solvent is slow to enter until it is broken. */
+  readonly closedTop: boolean;
+  readonly has: (feature: Feature) => boolean;
+}
+
+export function gatherFacts(job: Job, shop: Shop, catalogue: Catalogue): ZoneFacts[] {
+  return job.parts.flatMap((part, p) =>
+    part.zones.map((zone, z) => zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z])),
+  );
+}
+
+function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone: Zone, path: DocPath): ZoneFacts {
+  const layers = zone.stack.map((layer) => ({ layer, coating: catalogue.coatings[layer.coating] })).reverse();
+  const cut = cutAt(zone, layers);
+  const top = layers[0];
+  const finishId = part.finish ?? job.finish;
+  return {
+    path, job, shop, part, zone,
+    substrate: catalogue.substrates[effectiveSubstrate(part)],
+    finish: finishId && catalogue.finishes[finishId],
+    area: shapeArea(zone.shape) ?? m2(0),
+    off: layers.slice(0, cut),
+    kept: layers.slice(cut),
+    treatAsLead: treatAsLead(job, shop, zone, layers),
+    biocide: layers.some(({ coating }) => coating.biocide),
+    filler: layers.some(({ coating }) => coating.id === 'body-filler' || coating.id === 'surfacer-polyester'),
+    closedTop: top !== undefined && top.coating.crossLinked && top.layer.state === 'sound',
+    has: (feature) => part.features.includes(feature),
+  };
+}
+
+/** An unmarked plastic that floats, or that nobody has floated yet, is treated as an olefin; one that sinks as the solvent-sensitive ABS. */
+export function effectiveSubstrate({ substrate, floats }: Part): SubstrateId {
+  if (substrate !== 'plastic-unmarked') return substrate;
+  return floats === 'sinks' ? 'abs' : 'pp-epdm';
+}
+
+function cutAt(zone: Zone, layers: readonly LayerFact[]): number {
+  const { target } = zone;
+  if (target.kind === 'bare') return layers.length;
+  if (target.kind === 'keep') return 0;
+  const stop = layers.findIndex(({ layer }) => layer.id === target.layer);
+  return stop < 0 ? layers.length : stop;
+}
+
+const OLD_LEAD_ITEMS: readonly Job['item']['kind'][] = ['machine', 'boat', 'vehicle', 'trailer', 'aircraft'];
+
+/** Suspected, or not tested on an item whose paint type and age (or unknown age) make lead likely. */
+function treatAsLead(job: Job, shop: Shop, zone: Zone, layers: readonly LayerFact[]): boolean {
+  if (zone.condition.lead !== 'not-tested') return zone.condition.lead === 'suspected';
+  const old = job.item.year === null || job.item.year < shop.leadSuspectBefore;
+  return old && OLD_LEAD_ITEMS.includes(job.item.kind) && layers.some(({ coating }) => coating.oldLead);
+}

@@ -1,0 +1,28 @@
+/** The only door of the core. */
+export * from './units/quantities.ts';
+export { DIMENSIONS, type Dimension, type DimensionName, type UnitSystem } from './units/dimensions.ts';
+export { parseQuantity, convert, type Parsed } from './units/parse-quantity.ts';
+export { formatMinutes, formatNumber, formatQuantity, unitSign } from './units/format-quantity.ts';
+export { localise } from './units/localise.ts';
+export * from './model/ids.ts';
+export * from './model/shape.ts';
+export * from './model/job.ts';
+export * from './model/shop.ts';
+export type { Basis, Cited } from './model/basis.ts';
+export * from './model/finding.ts';
+export { type BarePlan, type BareStep, type HoldPoint, type TreatmentOption } from './model/bare.ts';
+export { type BuildPlan, type CoatPlan, type PrimerOption } from './model/build.ts';
+export * from './model/plan.ts';
+export { CATALOGUE, type Catalogue } from './catalogue/catalogue.ts';
+export type { Coating } from './catalogue/coatings.ts';
+export type { Method } from './catalogue/methods.ts';
+export { shapeArea } from './geometry/shape-area.ts';
+export { dewPoint } from './climate/dew-point.ts';
+export { METHOD_RULES } from './rules/method-rules.ts';
+export { PRIMER_RULES } from './rules/book/primer.ts';
+export { FINISH_RULES } from './rules/book/finish.ts';
+export { planJob } from './plan-job.ts';
+export { PART_TEMPLATES, partFromTemplate, type PartTemplate } from './model/templates.ts';
+export { newJob, newZone, newLayer } from './model/new-job.ts';
+export { DEFAULT_SHOP } from './model/default-shop.ts';
+export { DEMO_JOBS, DEMO_SHOP } from './demo/demo-jobs.ts';

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+/** Order in which the bare surface is worked; steps of different zones with the same code are done together. */
+export const BARE_ORDER = [
+  'rinse', 'neutralise', 'soap-wash', 'blow-down', 'rust-mechanical', 'cut-out', 'acid-treat', 'convert', 'final-rinse', 'dry',
+  'warm-dry', 'wash-key', 'key', 'solvent-wipe', 'final-wash', 'water-break', 'bright-check',
+] as const;
+
+export const HoldPoint = z.strictObject({ method: z.string(), accept: z.string() });
+export type HoldPoint = z.infer<typeof HoldPoint>;
+
+export const BareStep = z.strictObject({
+  code: z.enum(BARE_ORDER),
+  title: z.string(),
+  detail: z.string(),
+  hand: z.number().describe('min'),
+  wait: z.number().describe('min'),
+  product: z.strictObject({ id: z.string(), name: z.string(), litres: z.number(), pricePerLitre: z.number() }).nullable(),
+  hold: HoldPoint.nullable(),
+});
+export type BareStep = z.infer<typeof BareStep>;
+
+export const TreatmentOption = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  chosen: z.boolean(),
+  reason: z.string(),
+});
+export type TreatmentOption = z.infer<typeof TreatmentOption>;
+
+export const BarePlan = z.strictObject({
+  steps: z.array(BareStep),
+  treatments: z.array(TreatmentOption),
+  acidLive: z.boolean(),
+  primeWithin: z.number().nullable().describe('min from bare and dry until primer must be on; null where the surface keeps'),
+  primeReason: z.string(),
+});
+export type BarePlan = z.infer<typeof BarePlan>;

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { Finding } from './finding.ts';
+import { PrimerId } from './ids.ts';
+
+export const CoatPlan = z.strictObject({
+  product: z.string(),
+  name: z.string(),
+  role: z.enum(['primer', 'surfacer', 'colour']),
+  apply: z.enum(['gun', 'roller', 'aerosol']),
+  isocyanate: z.boolean(),
+  coats: z.int(),
+  dryFilm: z.number().describe('µm, one coat'),
+  wetFilm: z.number().describe('µm, one coat as applied'),
+  litres: z.number().describe('unthinned product for all coats'),
+  thinner: z.number().describe('L'),
+  pricePerLitre: z.number(),
+  flash: z.number().describe('min between coats at the workplace temperature'),
+  recoatMin: z.number().describe('min until the next product'),
+  recoatMax: z.number().nullable().describe('min after which it must be keyed first'),
+  potLife: z.number().nullable().describe('min'),
+  hand: z.number().describe('min for all coats, without set-up'),
+  why: z.string(),
+});
+export type CoatPlan = z.infer<typeof CoatPlan>;
+
+export const PrimerOption = z.strictObject({
+  primer: PrimerId,
+  name: z.string(),
+  verdict: z.enum(['chosen', 'possible', 'ruled-out']),
+  findings: z.array(Finding),
+});
+export type PrimerOption = z.infer<typeof PrimerOption>;
+
+export const BuildPlan = z.strictObject({
+  primers: z.array(PrimerOption),
+  coats: z.array(CoatPlan),
+  handle: z.number().describe('min after the last coat'),
+  load: z.number().describe('min after the last coat'),
+  findings: z.array(Finding),
+});
+export type BuildPlan = z.infer<typeof BuildPlan>;

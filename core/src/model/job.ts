@@ -1,0 +1,124 @@
+import { z } from 'zod';
+import { Celsius, Micrometres, Millimetres, Percent } from '../units/quantities.ts';
+import { CoatingId, FinishId, MethodId, SubstrateId } from './ids.ts';
+import { Shape } from './shape.ts';
+
+export const JOB_FORMAT = 'lift-bare.job/1';
+
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
+const name = z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters');
+const note = z.string().max(2000, 'at most 2000 characters');
+
+export const Layer = z.strictObject({
+  id,
+  coating: CoatingId,
+  thickness: Micrometres,
+  state: z.enum(['sound', 'chalking', 'cracked', 'flaking', 'contaminated']),
+  origin: z.enum(['factory', 'refinish', 'unknown']),
+});
+export type Layer = z.infer<typeof Layer>;
+
+export const Condition = z.strictObject({
+  rustGrade: z.enum(['none', 'A', 'B', 'C', 'D']).describe('ISO 8501-1 rust grade where metal shows'),
+  pitted: z.boolean(),
+  perforated: z.boolean(),
+  contamination: z.array(z.enum(['grease', 'brake-dust', 'silicone', 'mould-release', 'wax', 'salt', 'fouling'])).max(7),
+  lead: z.enum(['not-tested', 'suspected', 'lab-clear']),
+  crosscut: z.int().gte(0).lte(5).nullable().describe('ISO 2409 class, null while not tested'),
+});
+export type Condition = z.infer<typeof Condition>;
+
+export const Target = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('bare') }),
+  z.strictObject({ kind: z.literal('keep') }),
+  z.strictObject({ kind: z.literal('down-to'), layer: id.describe('topmost layer that stays') }),
+]);
+export type Target = z.infer<typeof Target>;
+
+export const Choice = z.strictObject({
+  method: MethodId,
+  reason: note.describe('why, in writing; required by the plan when the method is ruled out'),
+});
+export type Choice = z.infer<typeof Choice>;
+
+export const Zone = z.strictObject({
+  id,
+  name,
+  shape: Shape,
+  orientation: z.enum(['up', 'vertical', 'down']),
+  access: z.enum(['flat', 'edge', 'crevice', 'tube', 'inside']),
+  stack: z.array(Layer).max(24, 'at most 24 layers').describe('from the substrate up'),
+  condition: Condition,
+  target: Target,
+  choice: Choice.nullable(),
+});
+export type Zone = z.infer<typeof Zone>;
+
+export const Feature = z.enum([
+  'threads', 'bearing-seats', 'precision-ways', 'seams', 'glass', 'rubber', 'sensors', 'vents', 'anodes',
+  'adhesive-joints', 'sealed-hollow', 'fuel-tank', 'tyre', 'heavy', 'id-plate', 'friction-lining',
+]);
+export type Feature = z.infer<typeof Feature>;
+
+export const Part = z.strictObject({
+  id,
+  name,
+  substrate: SubstrateId,
+  floats: z.enum(['not-tested', 'floats', 'sinks']).describe('float test, used when the plastic is unmarked'),
+  thickness: Millimetres,
+  held: z.enum(['laid', 'hung', 'in-place']).describe('how it is held for painting: laid parts are turned over for their other side'),
+  features: z.array(Feature).max(16),
+  finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
+  zones: z.array(Zone).max(500),
+});
+export type Part = z.infer<typeof Part>;
+
+export const Place = z.strictObject({
+  indoors: z.boolean(),
+  temperature: Celsius,
+  humidity: Percent,
+  extraction: z.boolean().describe('forced ventilation available'),
+});
+export type Place = z.infer<typeof Place>;
+
+export const Item = z.strictObject({
+  kind: z.enum(['vehicle', 'trailer', 'cycle', 'boat', 'aircraft', 'machine', 'trim', 'other']),
+  description: z.string().max(200, 'at most 200 characters'),
+  year: z.int().gte(1850, 'year is before 1850').lte(2100, 'year is after 2100').nullable().describe('when painted or built, null if unknown'),
+  service: z.enum(['inside', 'outside', 'immersed-fresh', 'immersed-salt', 'engine-heat']),
+});
+export type Item = z.infer<typeof Item>;
+
+/** The job document: the truth that every plan is computed from. Lengths and temperatures carry their unit in their brand. */
+export const Job = z
+  .strictObject({
+    format: z.literal(JOB_FORMAT),
+    name,
+    item: Item,
+    place: Place,
+    finish: FinishId.nullable(),
+    parts: z.array(Part).max(100),
+    notes: note,
+    archived: z.boolean(),
+  })
+  .superRefine((job, context) => {
+    const seen = new Set<string>();
+    const claim = (value: string, path: (string | number)[]) => {
+      if (seen.has(value)) context.addIssue({ code: 'custom', path, message: `id "${value}" is used twice` });
+      seen.add(value);
+    };
+    job.parts.forEach((part, p) => {
+      claim(part.id, ['parts', p, 'id']);
+      part.zones.forEach((zone, z) => {
+        claim(zone.id, ['parts', p, 'zones', z, 'id']);
+        const target = zone.target;
+        if (target.kind === 'down-to' && !zone.stack.some((layer) => layer.id === target.layer))
+          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'target', 'layer'], message: 'the layer to stop at is not in the stack' });
+        if (zone.shape.kind === 'ring' && zone.shape.inner >= zone.shape.outer)
+          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'shape', 'inner'], message: 'inner diameter must be smaller than outer' });
+        if (zone.shape.kind === 'rim' && zone.shape.hub + 2 * zone.shape.well >= zone.shape.diameter)
+          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'shape', 'hub'], message: 'hub hole and drop centre do not fit the rim diameter' });
+      });
+    });
+  });
+export type Job = z.infer<typeof Job>;

@@ -1,0 +1,29 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { degC, m2, percent, um } from '../units/quantities.ts';
+import type { CoatingId } from './ids.ts';
+import { JOB_FORMAT, type Condition, type Job, type Layer, type Zone } from './job.ts';
+
+/** Where new ids come from; the core has no random source of its own. */
+export type NewId = () => string;
+
+export const newJob = (name: string): Job => ({
+  format: JOB_FORMAT,
+  name,
+  item: { kind: 'vehicle', description: '', year: null, service: 'outside' },
+  place: { indoors: true, temperature: degC(18), humidity: percent(55), extraction: false },
+  finish: null,
+  parts: [],
+  notes: '',
+  archived: false,
+});
+
+export const CLEAN: Condition = { rustGrade: 'none', pitted: false, perforated: false, contamination: [], lead: 'not-tested', crosscut: null };
+
+export const newLayer = (coating: CoatingId, newId: NewId): Layer => ({
+  id: newId(), coating, thickness: um(CATALOGUE.coatings[coating].typicalFilm.value), state: 'sound', origin: 'unknown',
+});
+
+export const newZone = (name: string, newId: NewId): Zone => ({
+  id: newId(), name, shape: { kind: 'entered', area: m2(1) }, orientation: 'up', access: 'flat', stack: [], condition: CLEAN,
+  target: { kind: 'bare' }, choice: null,
+});

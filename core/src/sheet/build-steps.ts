@@ -1,0 +1,94 @@
+import type { CoatPlan } from '../model/build.ts';
+import type { ShapeKind } from '../model/shape.ts';
+import { coatProtection } from '../safety/protection.ts';
+import { formatMinutes } from '../units/format-quantity.ts';
+import { draftStep, placeName, type DraftStep } from './draft-step.ts';
+import type { PlannedZone } from './planned-zone.ts';
+
+/** min to mix, set up and clean the gun once for a product; model assumption. */
+const SET_UP = { gun: 30, roller: 15, aerosol: 10 } as const;
+
+/** min to turn a part over; model assumption. */
+const TURN = 3;
+const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
+
+interface Batch {
+  readonly coat: CoatPlan;
+  readonly depth: number;
+  readonly zones: PlannedZone[];
+}
+
+/** Coats in order of the build; zones that take the same product at the same place in their build share one mix. */
+export function buildSteps(zones: readonly PlannedZone[]): DraftStep[] {
+  return batches(zones).flatMap((batch) => coatSteps(batch));
+}
+
+/** A batch follows every product that lies under it in any of its zones. */
+function batches(zones: readonly PlannedZone[]): Batch[] {
+  const merged = new Map<string, Batch>();
+  for (const zone of zones)
+    zone.plan.build?.coats.forEach((coat, depth) => {
+      const known = merged.get(coat.product);
+      if (!known) merged.set(coat.product, { coat, depth, zones: [zone] });
+      else merged.set(coat.product, { coat: add(known.coat, coat), depth: Math.max(known.depth, depth), zones: [...known.zones, zone] });
+    });
+  return [...merged.values()].sort((a, b) => rank(a.coat) - rank(b.coat) || a.depth - b.depth);
+}
+
+/** The promoter comes last before colour: its window is minutes. */
+const rank = ({ role, product }: CoatPlan): number => (product === 'adhesion-promoter' ? 2 : { primer: 0, surfacer: 1, colour: 3 }[role]);
+
+const add = (a: CoatPlan, b: CoatPlan): CoatPlan => ({ ...a, litres: a.litres + b.litres, thinner: a.thinner + b.thinner, hand: a.hand + b.hand });
+
+function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
+  const where = zones.map(({ plan }) => placeName(plan.partName, plan.zoneName));
+  const limit = depth === 0 ? tightestPrimeLimit(zones) : null;
+  const cautions = cautionsOf(coat, zones);
+  const turned = zones.filter(needsTurning);
+  const sides = turned.length > 0 ? 2 : 1;
+  return Array.from({ length: coat.coats }, (_, i) =>
+    draftStep({
+      stage: 'build', where, protection: coatProtection(coat), cautions: i === 0 ? cautions : [],
+      title: coat.coats === 1 ? coat.name : `${coat.name}, coat ${i + 1} of ${coat.coats}`,
+      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${coat.dryFilm} µm dry.${turnText(turned)}`,
+      hand: coat.hand / coat.coats + (i === 0 ? SET_UP[coat.apply] : 0) + TURN * turned.length,
+      wait: (sides - 1) * coat.flash + (i === coat.coats - 1 ? coat.recoatMin : coat.flash),
+      notBefore: i === 0 ? null : `flash ${formatMinutes(coat.flash)} after the coat before`,
+      notAfter: i === 0 ? limit : null,
+      hold: i === coat.coats - 1 ? recoatText(coat) : null,
+    }),
+  );
+}
+
+/** A part that lies on a rack shows one side only: all-round shapes take each coat in two sessions. */
+const needsTurning = ({ facts }: PlannedZone): boolean => facts.part.held === 'laid' && ALL_ROUND.includes(facts.zone.shape.kind);
+
+const turnText = (turned: readonly PlannedZone[]): string =>
+  turned.length === 0 ? '' : ` Turn over after the flash and coat the other side: ${turned.map(({ facts }) => facts.part.name).join(', ')}; hung, it would take one session.`;
+
+function tightestPrimeLimit(zones: readonly PlannedZone[]): string | null {
+  const limits = zones.map(({ plan }) => plan.bare).filter(({ primeWithin }) => primeWithin !== null);
+  const tight = limits.sort((a, b) => (a.primeWithin ?? 0) - (b.primeWithin ?? 0))[0];
+  return tight ? `within ${formatMinutes(tight.primeWithin ?? 0)} of bare and dry. ${tight.primeReason}` : null;
+}
+
+const mixText = (coat: CoatPlan): string =>
+  coat.apply === 'aerosol'
+    ? 'Shake two minutes, warm can.'
+    : `Mix about ${amount(coat.litres)} L${coat.thinner > 0.005 ? ` with ${amount(coat.thinner)} L thinner` : ''}${coat.potLife === null ? '' : `, use within ${formatMinutes(coat.potLife)}`}; hardener by the data sheet.`;
+
+const amount = (litres: number): string => (litres < 0.995 ? litres.toPrecision(2) : litres.toFixed(1));
+
+const recoatText = (coat: CoatPlan): string =>
+  coat.recoatMax === null
+    ? `Next product from ${formatMinutes(coat.recoatMin)}; key first once hard.`
+    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that key first.`;
+
+function cautionsOf(coat: CoatPlan, zones: readonly PlannedZone[]): string[] {
+  const findings = zones.flatMap(({ plan }) => [
+    ...(plan.build?.primers.find(({ primer, verdict }) => primer === coat.product && verdict === 'chosen')?.findings ?? []),
+    ...(coat.role === 'colour' ? (plan.build?.findings ?? []) : []),
+  ]);
+  const wanted = findings.filter(({ severity }) => severity === 'caution' || severity === 'require' || severity === 'rule-out');
+  return [...new Set(wanted.map(({ title, reason }) => `${title}: ${reason}`))];
+}

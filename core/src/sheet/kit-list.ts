@@ -1,0 +1,76 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { KitLine, RunStep } from '../model/plan.ts';
+import type { PlannedZone } from './planned-zone.ts';
+
+interface Need {
+  readonly id: string;
+  readonly name: string;
+  readonly group: KitLine['group'];
+  readonly unit: string;
+  readonly price: number;
+  readonly packs: readonly number[];
+  quantity: number;
+}
+
+/** Spare share bought on top of what the models ask for; model assumption. */
+const SPARE = 1.1;
+
+/** What has to be on the bench before the start: products in packs, consumables in pieces, masking and protection. */
+export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[], catalogue: Catalogue): KitLine[] {
+  const needs = new Map<string, Need>();
+  const need = (line: Need) => {
+    const known = needs.get(line.id);
+    if (known) known.quantity += line.quantity;
+    else needs.set(line.id, line);
+  };
+  for (const zone of zones) needsOf(zone, catalogue).forEach(need);
+  const protection = [...new Set(steps.flatMap((step) => step.protection))].filter((item) => item !== 'as for the strip');
+  return [
+    ...[...needs.values()].map(toLine),
+    ...protection.map((name): KitLine => ({ id: `wear ${name}`, name, group: 'protection', need: null, unit: '', buy: 'one set a person', price: null })),
+  ];
+}
+
+function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
+  if (plan.area === 0 || !plan.chosen) return [];
+  const supplies = plan.chosen.supplies.map((s): Need => ({ ...s, group: s.unit === 'L' ? 'product' : 'consumable', packs: packsOf(s.id, catalogue) }));
+  const treatments = plan.bare.steps.flatMap(({ product }): Need[] =>
+    product ? [{ id: product.id, name: product.name, group: 'product', unit: 'L', price: product.pricePerLitre, packs: [1, 5], quantity: product.litres }] : [],
+  );
+  const coats = (plan.build?.coats ?? []).flatMap((coat): Need[] => [
+    { id: coat.product, name: coat.name, group: 'product', unit: 'L', price: coat.pricePerLitre, packs: packsOf(coat.product, catalogue), quantity: coat.litres },
+    ...(coat.thinner > 0 ? [{ id: `thinner ${coat.product}`, name: `Thinner for ${coat.name.toLowerCase()}`, group: 'product' as const, unit: 'L', price: 8, packs: [0.5, 1, 5], quantity: coat.thinner }] : []),
+  ]);
+  return [...supplies, ...treatments, ...coats, ...masking(facts)];
+}
+
+/** Foil tape twice round the zone where the part has something to seal; paper and tape for the coats. */
+function masking({ area, part }: PlannedZone['facts']): Need[] {
+  const perimeter = 4 * Math.sqrt(area);
+  const sealed = part.features.some((feature) => ['seams', 'glass', 'rubber', 'sensors', 'vents', 'adhesive-joints'].includes(feature));
+  const tape: Need[] = [{ id: 'low-tack tape', name: 'Low-tack masking tape', group: 'masking', unit: 'm', price: 0.1, packs: [50], quantity: perimeter }];
+  return sealed ? [...tape, { id: 'foil tape', name: 'Foil tape, solvent-proof', group: 'masking', unit: 'm', price: 0.4, packs: [25], quantity: 2 * perimeter }] : tape;
+}
+
+function packsOf(id: string, catalogue: Catalogue): readonly number[] {
+  const method = Object.values(catalogue.methods).find((row) => row.id === id);
+  if (method?.family === 'chem') return method.stripper.packs;
+  if (method?.family === 'blast') return [25];
+  const coats = [...Object.values(catalogue.primers), ...Object.values(catalogue.finishes).flatMap((finish) => finish.coats)];
+  return coats.find((coat) => coat.id === id)?.packs ?? [1];
+}
+
+function toLine({ id, name, group, unit, price, packs, quantity }: Need): KitLine {
+  return { id, name, group, unit, need: quantity, buy: buyText(quantity * (unit === 'L' ? SPARE : 1), unit, packs), price: quantity * price };
+}
+
+/** Packs that cover the need with the least left over, then the fewest. */
+export function choosePacks(quantity: number, packs: readonly number[]): { size: number; count: number } {
+  const offers = packs.map((size) => ({ size, count: Math.max(1, Math.ceil(quantity / size - 1e-9)) }));
+  return offers.reduce((best, offer) => (offer.size * offer.count + 0.1 * offer.count < best.size * best.count + 0.1 * best.count ? offer : best));
+}
+
+function buyText(quantity: number, unit: string, packs: readonly number[]): string {
+  const { size, count } = choosePacks(quantity, packs);
+  return unit === 'L' || unit === 'kg' || unit === 'm' ? `${count} × ${size} ${unit}` : `${count * size} ${unit}`;
+}

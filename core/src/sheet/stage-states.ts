@@ -1,0 +1,39 @@
+import type { Finding } from '../model/finding.ts';
+import type { RunStep, StageName, StageState, ZonePlan } from '../model/plan.ts';
+import { formatMinutes } from '../units/format-quantity.ts';
+
+const STAGE_OF: Readonly<Record<string, StageName>> = {
+  'no-way-off': 'way-off', 'override-unexplained': 'way-off', 'no-primer': 'build', 'finish-missing': 'build',
+  'copper-antifouling': 'build', 'powder-heat': 'build', 'polish-metal-only': 'build',
+};
+
+/** What each stage says of itself in the ribbon. */
+export function stageStates(zones: readonly ZonePlan[], steps: readonly RunStep[], findings: readonly Finding[]): StageState[] {
+  const headline: Readonly<Record<StageName, string>> = {
+    intake: zones.length === 0 ? 'empty' : `${zones.length} ${zones.length === 1 ? 'zone' : 'zones'}`,
+    'way-off': `${zones.filter(({ chosen }) => chosen !== null).length} of ${zones.length} set`,
+    strip: spent(steps, 'strip'),
+    bare: primeHeadline(zones),
+    build: spent(steps, 'build'),
+    'run-sheet': steps.length === 0 ? 'empty' : `${steps.length} steps`,
+  };
+  return (Object.keys(headline) as StageName[]).map((stage) => ({
+    stage,
+    questions: count(findings, stage, 'question'),
+    stops: count(findings, stage, 'stop'),
+    headline: headline[stage],
+  }));
+}
+
+const count = (findings: readonly Finding[], stage: StageName, severity: Finding['severity']): number =>
+  findings.filter((finding) => finding.severity === severity && (STAGE_OF[finding.code] ?? 'intake') === stage).length;
+
+function spent(steps: readonly RunStep[], stage: RunStep['stage']): string {
+  const own = steps.filter((step) => step.stage === stage);
+  return own.length === 0 ? 'nothing yet' : `${formatMinutes(own.reduce((sum, step) => sum + step.hand, 0))} hands`;
+}
+
+function primeHeadline(zones: readonly ZonePlan[]): string {
+  const limits = zones.map(({ bare }) => bare.primeWithin).filter((limit) => limit !== null);
+  return limits.length === 0 ? 'no clock' : `${formatMinutes(Math.min(...limits))} to prime`;
+}

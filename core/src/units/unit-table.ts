@@ -1,0 +1,81 @@
+/**
+ * Units people type, as linear maps to one base unit per kind of quantity:
+ * base = value * factor + offset. Exact definitions: BIPM SI brochure; NIST SP 811, appendix B.
+ */
+export interface Unit {
+  readonly factor: number;
+  readonly offset?: number;
+}
+
+const INCH = 0.0254;
+const FOOT = 0.3048;
+
+const length: Record<string, Unit> = {
+  m: { factor: 1 },
+  cm: { factor: 0.01 },
+  mm: { factor: 0.001 },
+  um: { factor: 1e-6 },
+  in: { factor: INCH },
+  ft: { factor: FOOT },
+  yd: { factor: 3 * FOOT },
+  thou: { factor: INCH / 1000 },
+};
+const area: Record<string, Unit> = {
+  m2: { factor: 1 },
+  dm2: { factor: 0.01 },
+  cm2: { factor: 1e-4 },
+  ft2: { factor: FOOT * FOOT },
+  in2: { factor: INCH * INCH },
+};
+const volume: Record<string, Unit> = {
+  L: { factor: 1 },
+  ml: { factor: 0.001 },
+  gal: { factor: 3.785411784 },
+  qt: { factor: 0.946352946 },
+  floz: { factor: 0.0295735295625 },
+};
+const temperature: Record<string, Unit> = {
+  C: { factor: 1 },
+  F: { factor: 5 / 9, offset: -160 / 9 },
+  K: { factor: 1, offset: -273.15 },
+};
+const pressure: Record<string, Unit> = {
+  bar: { factor: 1 },
+  kPa: { factor: 0.01 },
+  MPa: { factor: 10 },
+  psi: { factor: 0.0689475729316836 },
+};
+const duration: Record<string, Unit> = {
+  min: { factor: 1 },
+  s: { factor: 1 / 60 },
+  h: { factor: 60 },
+  d: { factor: 1440 },
+};
+const mass: Record<string, Unit> = {
+  kg: { factor: 1 },
+  g: { factor: 0.001 },
+  lb: { factor: 0.45359237 },
+  oz: { factor: 0.028349523125 },
+};
+const share: Record<string, Unit> = { '%': { factor: 1 } };
+
+export const UNITS = { length, area, volume, temperature, pressure, duration, mass, share } as const;
+export type Kind = keyof typeof UNITS;
+
+/** Spellings accepted besides the table's own, in lower case. */
+const SPELLINGS: Record<string, string> = {
+  'µm': 'um', 'μm': 'um', micron: 'um', microns: 'um', mil: 'thou', mils: 'thou', th: 'thou',
+  '"': 'in', '″': 'in', inch: 'in', inches: 'in', "'": 'ft', '′': 'ft', foot: 'ft', feet: 'ft',
+  'm²': 'm2', sqm: 'm2', 'm^2': 'm2', 'cm²': 'cm2', 'cm^2': 'cm2', 'dm²': 'dm2',
+  'ft²': 'ft2', 'ft^2': 'ft2', sqft: 'ft2', 'in²': 'in2', 'in^2': 'in2', sqin: 'in2',
+  l: 'L', litre: 'L', litres: 'L', liter: 'L', liters: 'L', gallon: 'gal', gallons: 'gal', quart: 'qt', quarts: 'qt',
+  '°c': 'C', c: 'C', '°f': 'F', f: 'F', k: 'K', kpa: 'kPa', mpa: 'MPa', psig: 'psi',
+  sec: 's', mins: 'min', minute: 'min', minutes: 'min', hr: 'h', hrs: 'h', hour: 'h', hours: 'h',
+  day: 'd', days: 'd', lbs: 'lb', percent: '%', pct: '%',
+};
+
+/** The unit a piece of text names, in the table's spelling; the text itself when it is none of the known spellings. */
+export function unitSpelling(text: string): string {
+  const lower = text.toLowerCase().replace(/[\s.]/g, '');
+  return SPELLINGS[lower] ?? lower;
+}
