@@ -8,6 +8,7 @@ export * from './model/ids.ts';
 export * from './model/shape.ts';
 export * from './model/job.ts';
 export * from './model/shop.ts';
+export { readJob, readWith, type DocumentIssue, type ReadResult } from './model/read-document.ts';
 export type { Basis, Cited } from './model/basis.ts';
 export * from './model/finding.ts';
 export { type BarePlan, type BareStep, type HoldPoint, type TreatmentOption } from './model/bare.ts';

@@ -81,8 +81,9 @@ function metalFinish(zone: ZoneFacts, wayOff: Method | null, add: Add): BareStep
   if (wet) steps.push(zone.substrate.id === 'cast-iron'
     ? add('warm-dry', { title: 'Towel and warm through at once', detail: 'Iron castings hold water in their pores; hand-warm all over.', wait: 20 })
     : add('dry', { title: 'Dry at once', detail: 'Blow out laps and warm; water left in a lap comes back through the paint.', wait: 15 }));
-  if (!blasted) steps.push(add('key', keyFor(zone)));
+  if (!blasted && zone.zone.access !== 'inside') steps.push(add('key', keyFor(zone)));
   if (zone.shop.schools.C1 === 'full-sequence' || !wet) steps.push(add('solvent-wipe', { title: 'Solvent wipe, two cloths', detail: 'Wet on with one, dry off with the other before it flashes; gloves on.' }));
+  if (zone.zone.access === 'inside') return steps;
   steps.push(blasted
     ? add('bright-check', { title: 'Check grade and dust', detail: 'Even grey, no shadow of scale; blow down once more.', hold: { method: 'dust tape, ISO 8502-3; look along the light', accept: 'rating 2 or better, no flash rust' } })
     : add('water-break', { title: 'Water-break test, then dry', detail: 'Beads mean grease or residue: wash again.', wait: 10, hold: WATER_BREAK }));

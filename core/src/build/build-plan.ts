@@ -54,7 +54,7 @@ function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'],
   const coverage = { area: zone.area, apply: product.apply, slender: zone.zone.access === 'tube' };
   const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
   return {
-    product: product.id, name: product.name, role, apply: product.apply, isocyanate: product.isocyanate, coats, dryFilm, why,
+    product: product.id, name: product.name, role, pack: product.pack, apply: product.apply, isocyanate: product.isocyanate, coats, dryFilm, why,
     wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
     litres: needed,
     thinner: needed * product.thinner.value,

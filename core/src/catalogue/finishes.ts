@@ -19,19 +19,19 @@ export interface Finish {
 
 const key = (coarse: number, fine: number) => practised([coarse, fine] as const);
 
-const clear = coatProduct('clear-2k', 'Clear, two-pack', { pack: '2K', isocyanate: true }, [2, 22, 45, 0.1, 10, 10, 24 * HOUR, 2 * HOUR, 15, 80, 32]);
+const clear = coatProduct('clear-2k', 'Two-pack clear', { pack: '2K', isocyanate: true }, [2, 22, 45, 0.1, 10, 10, 24 * HOUR, 2 * HOUR, 15, 80, 32]);
 
 export const FINISHES: Readonly<Record<FinishId, Finish>> = {
   'aerosol-1k': {
     id: 'aerosol-1k', name: 'One-pack aerosol colour and clear', pack: '1K', wantsSurfacer: false, key: key(320, 600), handle: practised(DAY), load: practised(7 * DAY),
     coats: [
-      coatProduct('colour-1k', 'Colour, one-pack aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 12, 12, 0, 15, 15, null, null, 15, 70, 30]),
-      coatProduct('clear-1k', 'Clear, one-pack aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 12, 12, 0, 15, 15, null, null, 15, 70, 30]),
+      coatProduct('colour-1k', 'One-pack colour, aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 12, 12, 0, 15, 15, null, null, 15, 70, 30]),
+      coatProduct('clear-1k', 'One-pack clear, aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 12, 12, 0, 15, 15, null, null, 15, 70, 30]),
     ],
   },
   'solid-2k': {
-    id: 'solid-2k', name: 'Solid colour, two-pack', pack: '2K', wantsSurfacer: true, key: key(400, 600), handle: practised(2 * DAY), load: practised(7 * DAY),
-    coats: [coatProduct('solid-2k', 'Solid colour, two-pack', { pack: '2K', isocyanate: true }, [2, 28, 50, 0.1, 12, 12, 24 * HOUR, 3 * HOUR, 15, 80, 40])],
+    id: 'solid-2k', name: 'Two-pack solid colour', pack: '2K', wantsSurfacer: true, key: key(400, 600), handle: practised(2 * DAY), load: practised(7 * DAY),
+    coats: [coatProduct('solid-2k', 'Two-pack solid colour', { pack: '2K', isocyanate: true }, [2, 28, 50, 0.1, 12, 12, 24 * HOUR, 3 * HOUR, 15, 80, 40])],
   },
   'base-clear': {
     id: 'base-clear', name: 'Basecoat and two-pack clear', pack: '2K', wantsSurfacer: true, key: key(500, 800), handle: practised(2 * DAY), load: practised(7 * DAY),
@@ -41,8 +41,8 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     ],
   },
   'machine-enamel': {
-    id: 'machine-enamel', name: 'Machine enamel, one-pack', pack: '1K', wantsSurfacer: false, key: key(180, 320), handle: practised(2 * DAY), load: practised(7 * DAY),
-    coats: [coatProduct('machine-enamel', 'Machine enamel, one-pack', { pack: '1K', packs: [0.75, 2.5] }, [2, 35, 45, 0.1, 20, 16 * HOUR, null, null, 10, 80, 18])],
+    id: 'machine-enamel', name: 'One-pack machine enamel', pack: '1K', wantsSurfacer: false, key: key(180, 320), handle: practised(2 * DAY), load: practised(7 * DAY),
+    coats: [coatProduct('machine-enamel', 'One-pack machine enamel', { pack: '1K', packs: [0.75, 2.5] }, [2, 35, 45, 0.1, 20, 16 * HOUR, null, null, 10, 80, 18])],
   },
   liner: {
     id: 'liner', name: 'Textured polyurethane liner', pack: '2K', wantsSurfacer: false, key: key(80, 180), handle: practised(DAY), load: practised(7 * DAY),
@@ -52,8 +52,8 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'powder-sent-out', name: 'Powder coat, sent out', pack: 'none', wantsSurfacer: false, key: key(80, 180), handle: practised(2 * HOUR), load: practised(DAY), coats: [],
   },
   antifouling: {
-    id: 'antifouling', name: 'Antifouling, rolled', pack: '1K', wantsSurfacer: false, key: key(80, 80), handle: practised(DAY), load: practised(2 * DAY),
-    coats: [coatProduct('antifouling', 'Antifouling, ablative', { pack: '1K', apply: 'roller', packs: [0.75, 2.5] }, [2, 60, 50, 0, 5 * HOUR, 5 * HOUR, null, null, 5, 85, 38])],
+    id: 'antifouling', name: 'Antifouling', pack: '1K', wantsSurfacer: false, key: key(80, 80), handle: practised(DAY), load: practised(2 * DAY),
+    coats: [coatProduct('antifouling', 'Ablative antifouling', { pack: '1K', apply: 'roller', packs: [0.75, 2.5] }, [2, 60, 50, 0, 5 * HOUR, 5 * HOUR, null, null, 5, 85, 38])],
   },
   'aviation-topcoat': {
     id: 'aviation-topcoat', name: 'Aviation polyurethane', pack: '2K', wantsSurfacer: false, key: key(320, 400), handle: practised(2 * DAY), load: practised(7 * DAY),

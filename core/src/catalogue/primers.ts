@@ -24,15 +24,15 @@ const key = (coarse: number, fine: number) => practised([coarse, fine] as const)
 
 export const PRIMERS: Readonly<Record<PrimerId, Primer>> = {
   'etch-1k': {
-    ...coatProduct('etch-1k', 'Etch primer, one-pack aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 5, 8, 0, 5, 20, 8 * HOUR, null, 10, 80, 30]),
+    ...coatProduct('etch-1k', 'One-pack etch primer, aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [2, 5, 8, 0, 5, 20, 8 * HOUR, null, 10, 80, 30]),
     id: 'etch-1k', grounds: METALS, notOn: [], acidic: true, role: 'first', key: key(80, 180), purpose: 'spots rubbed through to metal',
   },
   'etch-2k': {
-    ...coatProduct('etch-2k', 'Etch primer, two-pack wash primer', { pack: '2K' }, [1, 10, 10, 0.5, 10, 30, 8 * HOUR, 8 * HOUR, 10, 80, 24]),
+    ...coatProduct('etch-2k', 'Two-pack etch primer', { pack: '2K' }, [1, 10, 10, 0.5, 10, 30, 8 * HOUR, 8 * HOUR, 10, 80, 24]),
     id: 'etch-2k', grounds: [...METALS, 'zinc'], notOn: ['high-strength-steel'], acidic: true, role: 'first', key: key(80, 180), purpose: 'bare metal under a two-pack surfacer',
   },
   'epoxy-2k': {
-    ...coatProduct('epoxy-2k', 'Epoxy primer, two-pack', { pack: '2K' }, [2, 35, 50, 0.1, 15, 4 * HOUR, 4 * DAY, 6 * HOUR, 12, 80, 22]),
+    ...coatProduct('epoxy-2k', 'Two-pack epoxy primer', { pack: '2K' }, [2, 35, 50, 0.1, 15, 4 * HOUR, 4 * DAY, 6 * HOUR, 12, 80, 22]),
     id: 'epoxy-2k', grounds: [...METALS, 'zinc', 'composite', 'wood', 'paint'], notOn: [], acidic: false, role: 'first', key: key(80, 180), purpose: 'sealed ground on full bare metal, laminate and old paint',
   },
   'zinc-rich': {
@@ -40,11 +40,11 @@ export const PRIMERS: Readonly<Record<PrimerId, Primer>> = {
     id: 'zinc-rich', grounds: ['ferrous'], notOn: ['mild-steel-sheet', 'cast-iron'], acidic: false, role: 'first', key: null, purpose: 'blasted steel section outdoors',
   },
   'primer-1k': {
-    ...coatProduct('primer-1k', 'Primer, one-pack', { pack: '1K', packs: [0.75, 2.5] }, [1, 30, 35, 0.15, 15, 2 * HOUR, 7 * DAY, null, 10, 80, 14]),
+    ...coatProduct('primer-1k', 'One-pack primer', { pack: '1K', packs: [0.75, 2.5] }, [1, 30, 35, 0.15, 15, 2 * HOUR, 7 * DAY, null, 10, 80, 14]),
     id: 'primer-1k', grounds: ['ferrous', 'wood', 'paint'], notOn: [], acidic: false, role: 'first', key: key(120, 320), purpose: 'one-pack enamel and aerosol systems',
   },
   'surfacer-2k': {
-    ...coatProduct('surfacer-2k', 'Surfacer, two-pack', { pack: '2K', isocyanate: true }, [2, 40, 45, 0.1, 10, 3 * HOUR, 12 * HOUR, 1 * HOUR, 15, 80, 20]),
+    ...coatProduct('surfacer-2k', 'Two-pack surfacer', { pack: '2K', isocyanate: true }, [2, 40, 45, 0.1, 10, 3 * HOUR, 12 * HOUR, 1 * HOUR, 15, 80, 20]),
     id: 'surfacer-2k', grounds: ['paint'], notOn: [], acidic: false, role: 'over-primer', key: key(180, 320), purpose: 'levels and isolates over primer or keyed paint',
   },
   'plastic-primer': {

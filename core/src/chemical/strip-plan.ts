@@ -18,7 +18,7 @@ export interface StripOutcome {
 const SCRAPE_RATE: Readonly<Record<Zone['access'], number>> = { flat: 3, edge: 1.2, tube: 1.2, crevice: 0.5, inside: 0.5 };
 const RINSE_RATE = 8;
 /** m²/h to break a closed surface by sander; model assumption. */
-const BREAK_RATE = 10;
+export const BREAK_RATE = 10;
 /** Lost on brush, edges and floor. */
 const LOSS = 1.15;
 /** kg/L of softened sludge and dry film; model assumption. */

@@ -6,6 +6,7 @@ export const CoatPlan = z.strictObject({
   product: z.string(),
   name: z.string(),
   role: z.enum(['primer', 'surfacer', 'colour']),
+  pack: z.enum(['1K', '2K']),
   apply: z.enum(['gun', 'roller', 'aerosol']),
   isocyanate: z.boolean(),
   coats: z.int(),

@@ -27,7 +27,7 @@ export const MethodId = z.enum([
   'keep.key',
   'chem.dcm', 'chem.fast-solvent', 'chem.benzyl-neutral', 'chem.benzyl-peroxide', 'chem.benzyl-acid', 'chem.slow-gel',
   'chem.caustic-spray', 'chem.plastic-safe', 'chem.gelcoat-safe',
-  'mech.scraper', 'mech.hand-wet', 'mech.hand-dry', 'mech.da', 'mech.grinder-flap', 'mech.nonwoven-disc',
+  'mech.scraper', 'mech.hand-wet', 'mech.hand-dry', 'mech.da', 'mech.da-fine', 'mech.grinder-flap', 'mech.nonwoven-disc',
   'mech.bristle-disc', 'mech.quick-change', 'mech.wire-wheel', 'mech.brass-brush', 'mech.needle-scaler',
   'blast.soda', 'blast.plastic', 'blast.starch', 'blast.organic-shell', 'blast.glass-bead', 'blast.crushed-glass',
   'blast.garnet', 'blast.aluminium-oxide', 'blast.steel-grit', 'blast.dry-ice', 'blast.wet-abrasive',

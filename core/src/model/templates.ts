@@ -56,11 +56,11 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
   {
     id: 'alloy-wheel', name: 'Cast alloy wheel', says: 'Powder base, colour and clear', substrate: 'aluminium-cast', thickness: 8, features: ['tyre', 'threads'],
     stack: [['powder-polyester', 80, 'sound', 'factory'], ['basecoat', 15, 'sound', 'factory'], ['clear-2k', 40, 'chalking', 'factory']],
-    zones: [{ name: 'Rim and face', shape: rim(0.43, 0.19, 0.07), orientation: 'vertical', condition: { contamination: ['brake-dust'], lead: 'lab-clear' } }],
+    zones: [{ name: 'Rim and face', shape: rim(0.43, 0.19, 0.07), access: 'tube', orientation: 'vertical', condition: { contamination: ['brake-dust'], lead: 'lab-clear' } }],
   },
   {
     id: 'steel-rim', name: 'Rusty steel rim', says: 'Old enamel, rust grade C', substrate: 'mild-steel-section', thickness: 3, features: ['heavy'], stack: [['alkyd-enamel', 70, 'flaking', 'unknown']],
-    zones: [{ name: 'Both sides', shape: rim(0.61, 0.3, 0.2), orientation: 'vertical', condition: { rustGrade: 'C', pitted: true } }],
+    zones: [{ name: 'Both sides', shape: rim(0.61, 0.3, 0.2), access: 'tube', orientation: 'vertical', condition: { rustGrade: 'C', pitted: true } }],
   },
   {
     id: 'leaded-casting', name: 'Old machine casting', says: 'Three coats of old enamel on filler, lead likely', substrate: 'cast-iron', thickness: 15, held: 'in-place', features: ['precision-ways', 'threads', 'heavy', 'id-plate'],

@@ -75,14 +75,14 @@ function tightestPrimeLimit(zones: readonly PlannedZone[]): string | null {
 const mixText = (coat: CoatPlan): string =>
   coat.apply === 'aerosol'
     ? 'Shake two minutes, warm can.'
-    : `Mix about ${amount(coat.litres)} L${coat.thinner > 0.005 ? ` with ${amount(coat.thinner)} L thinner` : ''}${coat.potLife === null ? '' : `, use within ${formatMinutes(coat.potLife)}`}; hardener by the data sheet.`;
+    : `Mix about ${amount(coat.litres)} L${coat.thinner > 0.005 ? ` with ${amount(coat.thinner)} L thinner` : ''}${coat.potLife === null ? '' : `, use within ${formatMinutes(coat.potLife)}`}${coat.pack === '2K' ? '; hardener by the data sheet' : ''}.`;
 
 const amount = (litres: number): string => (litres < 0.995 ? litres.toPrecision(2) : litres.toFixed(1));
 
 const recoatText = (coat: CoatPlan): string =>
   coat.recoatMax === null
     ? `Next product from ${formatMinutes(coat.recoatMin)}; key first once hard.`
-    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that key first.`;
+    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that ${coat.product === 'adhesion-promoter' ? 'lay promoter on again' : 'key first'}.`;
 
 function cautionsOf(coat: CoatPlan, zones: readonly PlannedZone[]): string[] {
   const findings = zones.flatMap(({ plan }) => [

@@ -24,7 +24,7 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
     else needs.set(line.id, line);
   };
   for (const zone of zones) needsOf(zone, catalogue).forEach(need);
-  const protection = [...new Set(steps.flatMap((step) => step.protection))].filter((item) => item !== 'as for the strip');
+  const protection = [...new Set(steps.flatMap((step) => step.protection))];
   return [
     ...[...needs.values()].map(toLine),
     ...protection.map((name): KitLine => ({ id: `wear ${name}`, name, group: 'protection', need: null, unit: '', buy: 'one set a person', price: null })),

@@ -1,5 +1,6 @@
 import type { Finding } from '../model/finding.ts';
 import type { Feature } from '../model/job.ts';
+import { protectionFor, WASH_PROTECTION } from '../safety/protection.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
@@ -10,13 +11,16 @@ const BEFORE_STRIP: readonly (readonly [rule: string, hand: number])[] = [
   ['filler-knock-out', 20], ['plastic-patch', 20],
 ];
 
+/** min/m²; model assumption. */
+const CLEAN_MINUTES = 4;
+
 const TAKE_OFF: Partial<Record<Feature, string>> = {
   glass: 'glass', rubber: 'rubber and seals', sensors: 'sensors and antennas', anodes: 'anodes', tyre: 'tyre or mask it with card', 'id-plate': 'identification plate',
 };
 
 const CLEANING: Readonly<Record<string, string>> = {
-  grease: 'degreaser, then clean water', 'brake-dust': 'wheel wash, no acid cleaner left on', silicone: 'silicone remover and plastics detergent; household soap does not take it off',
-  'mould-release': 'isopropyl alcohol or plastics cleaner', wax: 'wax and grease remover', salt: 'fresh water, repeated; test for salt', fouling: 'pressure wash and scrape',
+  grease: 'Degreaser, then clean water', 'brake-dust': 'Wheel wash, no acid cleaner left on', silicone: 'Silicone remover and plastics detergent; household soap does not take it off',
+  'mould-release': 'Isopropyl alcohol or plastics cleaner', wax: 'Wax and grease remover', salt: 'Fresh water, repeated; test for salt', fouling: 'Pressure wash and scrape',
 };
 
 export function setUpSteps(zones: readonly PlannedZone[]): DraftStep[] {
@@ -42,14 +46,19 @@ function removals(zones: readonly PlannedZone[]): DraftStep[] {
 
 function cleaning(zones: readonly PlannedZone[]): DraftStep[] {
   const kinds = [...new Set(zones.flatMap(({ facts }) => facts.zone.condition.contamination))];
-  return kinds.map((kind) => {
-    const soiled = zones.filter(({ facts }) => facts.zone.condition.contamination.includes(kind));
-    return draftStep({
-      stage: 'set-up', title: `Clean off ${kind.replace('-', ' ')}`, detail: `${CLEANING[kind]}. Before any sanding.`, where: soiled.map(nameOf),
-      hand: 5 + sum(soiled, ({ facts }) => 10 * facts.area), protection: ['chemical gloves', 'goggles'],
-    });
+  return kinds.flatMap((kind) => {
+    const soiled = zones.filter(({ facts, plan }) => facts.zone.condition.contamination.includes(kind) && !(kind === 'grease' && degreasedAnyway(plan)));
+    if (soiled.length === 0) return [];
+    return [
+      draftStep({
+        stage: 'set-up', title: `Clean off ${kind.replace('-', ' ')}`, detail: `${CLEANING[kind]}. Before any sanding.`, where: soiled.map(nameOf),
+        hand: 5 + sum(soiled, ({ facts }) => CLEAN_MINUTES * facts.area), protection: [...WASH_PROTECTION],
+      }),
+    ];
   });
 }
+
+const degreasedAnyway = (plan: PlannedZone['plan']): boolean => findingOf(plan.chosen?.findings ?? [], 'grease-first') !== undefined;
 
 function required(zones: readonly PlannedZone[], rule: string, hand: number): DraftStep[] {
   const asked = zones.filter(({ plan }) => findingOf(plan.chosen?.findings ?? [], rule));
@@ -68,7 +77,7 @@ function testPatches(zones: readonly PlannedZone[]): DraftStep[] {
     return draftStep({
       stage: 'set-up', title: `Test patch, ${zone.plan.chosen?.name.toLowerCase()}`, where: [nameOf(zone)], hand: 15, wait: first?.likely ?? 0,
       detail: 'A patch of 0.1 m² laid on as planned: read the blister time and correct the plan before the whole zone.',
-      hold: 'Blister time read and written down.', protection: ['as for the strip'],
+      hold: 'Blister time read and written down.', protection: zone.wayOff ? protectionFor(zone.wayOff, zone.facts) : [],
     });
   });
 }

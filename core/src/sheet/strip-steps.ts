@@ -1,13 +1,13 @@
+import { BREAK_RATE } from '../chemical/strip-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { MethodOption } from '../model/plan.ts';
-import { protectionFor } from '../safety/protection.ts';
+import { protectionFor, SAND_PROTECTION } from '../safety/protection.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
 /** Requirements that belong to the strip itself and not to the set-up. */
 const AT_STRIP = ['clear-break-first', 'slow-gel-cover', 'comp-stop-at-fibre', 'acid-neutral', 'soda-rinse', 'light-brass-rinse', 'lead-collect', 'antifoul-contained', 'heavy-support'];
-const BREAK_MINUTES_PER_SQUARE_METRE = 6;
 
 /** The way off of one zone, as steps with their dwell. */
 export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
@@ -21,7 +21,7 @@ export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
   };
   if (wayOff.family === 'chem') return chemicalSteps(common, wayOff, chosen, facts.area);
   if (wayOff.family === 'blast') return [blastStep(common, wayOff, chosen)];
-  return [draftStep({ ...common, title: `${wayOff.name}`, detail: `${capital(wayOff.does)}. Leaves ${wayOff.leaves}.`, hand: chosen.hand, hold: stripHold(facts.substrate.id) })];
+  return [draftStep({ ...common, title: wayOff.name, detail: `${wayOff.how} Leaves ${wayOff.leaves}.`, hand: chosen.hand, hold: stripHold(facts.substrate.id) })];
 }
 
 type Common = Pick<DraftStep, 'stage' | 'where' | 'protection' | 'cautions'>;
@@ -29,14 +29,14 @@ type Common = Pick<DraftStep, 'stage' | 'where' | 'protection' | 'cautions'>;
 function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: 'chem' }>, chosen: MethodOption, area: number): DraftStep[] {
   const plan = chosen.strip;
   if (!plan) return [];
-  const breaking = plan.broken ? BREAK_MINUTES_PER_SQUARE_METRE * area : 0;
+  const breaking = plan.broken ? (60 * area) / BREAK_RATE : 0;
   const perRound = (chosen.hand - breaking) / plan.rounds.length;
   const last = plan.rounds.length - 1;
   const rounds = plan.rounds.map(({ dwell, lifts, depth }, i) =>
     draftStep({
       ...common,
       title: `${stripper.name}, round ${i + 1} of ${plan.rounds.length}`,
-      detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `takes ${lifts.join(', ').toLowerCase()}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
+      detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `lifts ${layerList(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
       hand: perRound,
       wait: dwell.likely,
       notBefore: `first check at ${formatMinutes(dwell.first)}`,
@@ -46,7 +46,7 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
   );
   if (!plan.broken) return rounds;
   const rule = chosen.findings.find(({ code }) => code === 'clear-break-first');
-  return [draftStep({ ...common, title: rule?.title ?? '', detail: rule?.reason ?? '', hand: breaking, protection: ['P100 or FFP3 respirator', 'goggles'], cautions: [] }), ...rounds];
+  return [draftStep({ ...common, title: rule?.title ?? '', detail: rule?.reason ?? '', hand: breaking, protection: [...SAND_PROTECTION], cautions: [] }), ...rounds];
 }
 
 function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, chosen: MethodOption): DraftStep {
@@ -69,4 +69,9 @@ const cautionsOf = ({ findings }: MethodOption): string[] =>
 
 const stripHold = (substrate: string): string =>
   substrate === 'cast-iron' ? 'No loose colour; specks below the casting texture may stay if they survive tape.' : 'No colour left in corners.';
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** "two-pack clear, 3 × alkyd enamel" */
+function layerList(names: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
+  return [...counts].map(([name, count]) => (count > 1 ? `${count} × ` : '') + name.toLowerCase()).join(', ');
+}

@@ -42,6 +42,12 @@ export const COMPOSITE_RULES: readonly MethodRule[] = [
     when: (s) => onGroup(s.zone, 'composite') && does(s, 'soft-medium'),
   },
   {
+    id: 'comp-gelcoat-thin', effect: 'caution', title: 'Stop above the gelcoat',
+    reason: 'Gelcoat is about half a millimetre and keeps water out; P80 on a sander is through it in seconds. Change to fine paper near the end.',
+    basis: practice, looksAt: ['substrate', 'tool'], change: 'The gelcoat-safe stripper.',
+    when: (s) => s.zone.substrate.id === 'grp-gelcoat' && does(s, 'disc'),
+  },
+  {
     id: 'comp-no-wire', effect: 'rule-out', title: 'No wire, flap disc or needles on laminate',
     reason: 'They tear gelcoat and pull fibres.',
     basis: practice, looksAt: ['substrate', 'tool'], change: 'Sand, or use the gelcoat-safe stripper.',

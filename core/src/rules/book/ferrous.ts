@@ -25,8 +25,8 @@ export const FERROUS_RULES: readonly MethodRule[] = [
     when: (s) => s.method.family === 'blast' && isSheet(s.zone) && !(s.zone.part.thickness < 1 && does(s, 'hard-medium')),
   },
   {
-    id: 'sheet-no-flap', effect: 'caution', title: 'Flap disc gouges and heats sheet',
-    reason: 'A coarse disc held on one spot blues and buckles thin sheet; keep it for welds.',
+    id: 'sheet-no-flap', effect: 'rule-out', title: 'Flap disc gouges and heats sheet',
+    reason: 'A coarse disc gouges sheet under 1.5 mm, and held on one spot it blues and buckles it.',
     basis: practice, looksAt: ['sheet thickness', 'tool'], change: 'Section over 2 mm.',
     when: (s) => does(s, 'coarse-disc') && isSheet(s.zone),
   },
@@ -35,6 +35,18 @@ export const FERROUS_RULES: readonly MethodRule[] = [
     reason: 'A needle scaler peens and dents anything under 2 mm.',
     basis: practice, looksAt: ['sheet thickness', 'tool'], change: 'Section over 2 mm.',
     when: (s) => does(s, 'vibrates') && s.zone.part.thickness < 2,
+  },
+  {
+    id: 'needles-scale-only', effect: 'rule-out', title: 'Needles are for thick scale',
+    reason: 'They break scale of rust grade C or D off heavy section; on paint they only dent.',
+    basis: practice, looksAt: ['rust grade', 'tool'], change: 'Rust grade C or D.',
+    when: (s) => does(s, 'vibrates') && !['C', 'D'].includes(s.zone.zone.condition.rustGrade),
+  },
+  {
+    id: 'wire-loose-only', effect: 'rule-out', title: 'Wire polishes sound paint',
+    reason: 'A wire cup takes rust and loose paint; over a sound layer it only shines it.',
+    basis: practice, looksAt: ['state of the layers', 'tool'], change: 'Flaking paint or bare rust.',
+    when: (s) => s.method.id === 'mech.wire-wheel' && s.zone.off.some(({ layer }) => layer.state !== 'flaking'),
   },
   {
     id: 'sheet-strip-disc-heat', effect: 'caution', title: 'Keep the disc moving',

@@ -2,13 +2,11 @@ import { fromMemory, practice } from '../../model/basis.ts';
 import { does, isBlast, isChem, onGroup } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
 
-const chemistry = practice;
-
 export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   {
     id: 'light-no-caustic', effect: 'rule-out', title: 'No caustic on light alloy or zinc',
     reason: ({ zone }) => `Caustic dissolves ${zone.substrate.name.toLowerCase()} and gives off hydrogen.`,
-    basis: chemistry, looksAt: ['substrate', 'stripper'], change: 'Nothing: choose a neutral stripper.',
+    basis: practice, looksAt: ['substrate', 'stripper'], change: 'Nothing: choose a neutral stripper.',
     when: (s) => does(s, 'caustic') && onGroup(s.zone, 'light', 'zinc'),
   },
   {
@@ -40,6 +38,12 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     reason: 'The shop allows non-woven pads on light alloy: they cut paint and leave an even key without embedding iron.',
     basis: practice, looksAt: ['substrate', 'school L1'], change: 'School L1.',
     when: (s) => s.method.id === 'mech.nonwoven-disc' && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 === 'nonwoven-allowed',
+  },
+  {
+    id: 'light-no-flap', effect: 'rule-out', title: 'Flap disc digs into light alloy',
+    reason: 'Soft metal loads the disc and gouges before the paint is off.',
+    basis: practice, looksAt: ['substrate', 'tool'], change: 'Bristle or non-woven disc, or stripper.',
+    when: (s) => does(s, 'coarse-disc') && onGroup(s.zone, 'light'),
   },
   {
     id: 'light-soft-blast', effect: 'rule-out', title: 'Hard grit is too much for this alloy',
@@ -86,7 +90,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   {
     id: 'zinc-no-acid', effect: 'rule-out', title: 'No acid stripper on zinc',
     reason: 'Acid dissolves zinc.',
-    basis: chemistry, looksAt: ['substrate', 'stripper'], change: 'Neutral stripper.',
+    basis: practice, looksAt: ['substrate', 'stripper'], change: 'Neutral stripper.',
     when: (s) => does(s, 'acid') && onGroup(s.zone, 'zinc', 'light', 'copper'),
   },
   {

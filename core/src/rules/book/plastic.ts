@@ -34,10 +34,10 @@ export const PLASTIC_RULES: readonly MethodRule[] = [
     when: (s) => (s.method.needs === 'grinder' || does(s, 'vibrates')) && onPlastic(s.zone),
   },
   {
-    id: 'plastic-break-fine', effect: 'caution', title: 'Never coarser than P320 on plastic',
-    reason: 'P80 leaves scratches in plastic that no primer hides; use P320 or none.',
-    basis: practice, looksAt: ['substrate', 'grit'], change: 'Metal.',
-    when: (s) => onPlastic(s.zone) && does(s, 'abrades') && !onGroup(s.zone, 'plastic-olefin'),
+    id: 'plastic-no-coarse', effect: 'rule-out', title: 'Never coarser than P320 on plastic',
+    reason: 'P80 leaves scratches in plastic that no primer hides.',
+    basis: practice, looksAt: ['substrate', 'grit'], change: 'P320 or finer, or the plastic-safe stripper.',
+    when: (s) => onPlastic(s.zone) && does(s, 'coarse-grit'),
   },
   {
     id: 'olefin-key', effect: 'caution', title: 'Key olefin no coarser than P400',

@@ -84,7 +84,7 @@ export const REACH_RULES: readonly MethodRule[] = [
     id: 'down-to-control', effect: 'rule-out', title: 'Cannot stop at a layer',
     reason: 'Coarse discs, needles and hard blast go through to metal; a sound layer can only be reached with a fine hand.',
     basis: practice, looksAt: ['target', 'method'], change: 'Target bare.',
-    when: (s) => s.zone.zone.target.kind === 'down-to' && does(s, 'coarse-disc', 'vibrates', 'hard-medium', 'steel-tool'),
+    when: (s) => s.zone.zone.target.kind === 'down-to' && does(s, 'coarse-disc', 'vibrates', 'hard-medium', 'steel-tool', 'coarse-grit'),
   },
   {
     id: 'down-to-chem', effect: 'caution', title: 'Stripper may soften the layer that stays',

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { Job, JOB_FORMAT } from './job.ts';
+
+export interface DocumentIssue {
+  readonly path: readonly (string | number)[];
+  readonly reason: string;
+}
+export type ReadResult<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly DocumentIssue[] };
+
+type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
+
+/** From an older format to the next; the current format has no entry. */
+const UPGRADES: Readonly<Record<string, Upgrade>> = {};
+
+/** Read a job document from any door: upgrade it, then validate it. Issues carry path and reason. */
+export function readJob(input: unknown): ReadResult<Job> {
+  const upgraded = upgrade(input);
+  const format = isRecord(upgraded) ? upgraded['format'] : undefined;
+  if (format !== JOB_FORMAT)
+    return { ok: false, issues: [{ path: ['format'], reason: `expected "${JOB_FORMAT}", found ${format === undefined ? 'nothing' : JSON.stringify(format)}` }] };
+  return readWith(Job, upgraded);
+}
+
+/** Validate a value against a schema and name every place that is wrong. */
+export function readWith<S extends z.ZodType>(schema: S, input: unknown): ReadResult<z.output<S>> {
+  const result = schema.safeParse(input);
+  if (result.success) return { ok: true, value: result.data };
+  return { ok: false, issues: result.error.issues.map((issue) => ({ path: issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key)), reason: issue.message })) };
+}
+
+function upgrade(input: unknown): unknown {
+  let document = input;
+  for (let next = upgradeFor(document); next; next = upgradeFor(document)) document = next(document as Record<string, unknown>);
+  return document;
+}
+
+const upgradeFor = (document: unknown): Upgrade | undefined =>
+  isRecord(document) && typeof document['format'] === 'string' ? UPGRADES[document['format']] : undefined;
+
+const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -1,0 +1,59 @@
+import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
+import { z } from 'zod';
+import { CreateJob, Health, JobId, JobList, PlanBody, PlanRequest, ProblemBody, ReplaceJob, ReplaceShop, StoredJobBody, StoredShopBody } from './schemas.ts';
+
+type Schema = z.ZodType;
+
+const json = (schema: Schema) => ({ content: { 'application/json': { schema } } });
+const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: ProblemBody } } });
+
+interface Call {
+  readonly summary: string;
+  readonly answer?: Schema;
+  readonly body?: Schema;
+  readonly id?: boolean;
+  readonly status?: '200' | '201' | '204';
+  readonly search?: boolean;
+  readonly versioned?: boolean;
+}
+
+function operation({ summary, answer, body, id, status = '200', search, versioned }: Call): ZodOpenApiOperationObject {
+  return {
+    summary,
+    ...(id || search ? { requestParams: { ...(id ? { path: z.object({ id: JobId }) } : {}), ...(search ? { query: z.object({ q: z.string().optional() }) } : {}) } } : {}),
+    ...(body ? { requestBody: json(body) } : {}),
+    responses: {
+      [status]: { description: summary, ...(answer ? json(answer) : {}) },
+      ...(id ? { '404': problem('no such job') } : {}),
+      ...(versioned ? { '409': problem('stale version') } : {}),
+      ...(body ? { '413': problem('body too large'), '422': problem('document not valid; issues give path and reason') } : {}),
+    },
+  };
+}
+
+/** OpenAPI 3.1 page of the API, from the same schemas that validate it. */
+export const openApi = (): ReturnType<typeof createDocument> =>
+  createDocument({
+    openapi: '3.1.0',
+    info: { title: 'Lift Bare', version: '1', description: 'Job documents, stateless planning, catalogue and shop profile.' },
+    paths: {
+      '/api/v1/jobs': {
+        get: operation({ summary: 'Jobs with their state, newest first', answer: JobList, search: true }),
+        post: operation({ summary: 'Create a job under an id of the client', body: CreateJob, answer: StoredJobBody, status: '201', versioned: true }),
+      },
+      '/api/v1/jobs/{id}': {
+        get: operation({ summary: 'One job', answer: StoredJobBody, id: true }),
+        put: operation({ summary: 'Replace a job', body: ReplaceJob, answer: StoredJobBody, id: true, versioned: true }),
+        delete: operation({ summary: 'Delete a job; restore brings it back', id: true, status: '204' }),
+      },
+      '/api/v1/jobs/{id}/restore': { post: operation({ summary: 'Bring a deleted job back', answer: StoredJobBody, id: true }) },
+      '/api/v1/plan': { post: operation({ summary: 'Plan a job document; nothing is stored', body: PlanRequest, answer: PlanBody }) },
+      '/api/v1/catalogue': { get: operation({ summary: 'The catalogue with the provenance of each value' }) },
+      '/api/v1/shop': {
+        get: operation({ summary: 'The shop profile', answer: StoredShopBody }),
+        put: operation({ summary: 'Replace the shop profile', body: ReplaceShop, answer: StoredShopBody, versioned: true }),
+      },
+      '/api/v1/schema/job': { get: operation({ summary: 'JSON Schema of the job document' }) },
+      '/api/v1/health': { get: operation({ summary: 'Alive, and how many jobs', answer: Health }) },
+    },
+  });

@@ -1,0 +1,52 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { errorHandler } from './problems/error-handler.ts';
+import { NotFound } from './problems/problem.ts';
+import { jobRoutes } from './routes/jobs.ts';
+import { requirePassphrase } from './routes/passphrase.ts';
+import { planningRoutes } from './routes/planning.ts';
+import type { JobStore } from './store/job-store.ts';
+import type { ShopStore } from './store/shop-store.ts';
+
+export interface AppParts {
+  readonly jobs: JobStore;
+  readonly shop: ShopStore;
+  readonly logger: Logger;
+  /** folder of the built web application, null for the API alone */
+  readonly webRoot: string | null;
+  /** null on loopback */
+  readonly passphrase: string | null;
+}
+
+/** Bytes; a job of 500 zones is about a tenth of it. */
+const BODY_LIMIT = 4 * 1024 * 1024;
+
+/** Assembles the server and does not listen. */
+export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(helmet({ contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } }, strictTransportSecurity: false }));
+  if (passphrase !== null) app.use(requirePassphrase(passphrase));
+  app.use(compression());
+  app.use('/api', express.json({ limit: BODY_LIMIT }));
+  app.use('/api/v1/jobs', jobRoutes(jobs, shop));
+  app.use('/api/v1', planningRoutes(jobs, shop));
+  app.use('/api', (request) => {
+    throw new NotFound(`there is nothing at ${request.originalUrl}`);
+  });
+  if (webRoot !== null && existsSync(webRoot)) serveWeb(app, webRoot);
+  app.use(errorHandler(logger));
+  return app;
+}
+
+/** Hashed files are cached for good; every other address is the application, which routes by itself. */
+function serveWeb(app: Express, webRoot: string): void {
+  app.use(express.static(webRoot, { index: false, setHeaders: (response, path) => response.set('Cache-Control', /-[A-Z0-9]{8}\./.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache') }));
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
+  });
+}

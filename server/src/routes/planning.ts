@@ -1,0 +1,36 @@
+import { CATALOGUE, Job, planJob } from '@lift-bare/core';
+import { Router } from 'express';
+import { z } from 'zod';
+import { openApi } from '../api/openapi.ts';
+import { readBody } from '../api/read-body.ts';
+import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
+import type { JobStore } from '../store/job-store.ts';
+import type { ShopStore } from '../store/shop-store.ts';
+
+/** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. */
+export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
+  return Router()
+    .post('/plan', async (request, response) => {
+      const { job, shop: own } = readBody(PlanRequest, request);
+      response.json(planJob(job, own ?? (await shop.get()).document, CATALOGUE));
+    })
+    .get('/catalogue', (_request, response) => {
+      response.json(CATALOGUE);
+    })
+    .get('/shop', async (_request, response) => {
+      response.json(await shop.get());
+    })
+    .put('/shop', async (request, response) => {
+      const { version, document } = readBody(ReplaceShop, request);
+      response.json(await shop.replace(version, document));
+    })
+    .get('/schema/job', (_request, response) => {
+      response.type('application/schema+json').send(JSON.stringify(z.toJSONSchema(Job)));
+    })
+    .get('/openapi.json', (_request, response) => {
+      response.json(openApi());
+    })
+    .get('/health', async (_request, response) => {
+      response.json({ status: 'ok', jobs: (await jobs.list('')).length });
+    });
+}

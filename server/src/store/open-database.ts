@@ -1,0 +1,21 @@
+import { DataSource } from 'typeorm';
+import { JobEntity, ShopEntity, ZoneEntity } from './entities.ts';
+import { First1764000000000 } from './migrations/1-first.ts';
+
+/** Open (and create) the database file, bring it up to date; WAL, foreign keys on. ":memory:" for tests. */
+export async function openDatabase(file: string): Promise<DataSource> {
+  const source = new DataSource({
+    type: 'better-sqlite3',
+    database: file,
+    enableWAL: file !== ':memory:',
+    entities: [JobEntity, ZoneEntity, ShopEntity],
+    migrations: [First1764000000000],
+    migrationsTransactionMode: 'each',
+    synchronize: false,
+    logging: false,
+  });
+  await source.initialize();
+  await source.query('PRAGMA foreign_keys = ON');
+  await source.runMigrations();
+  return source;
+}

@@ -1,0 +1,32 @@
+import { DEFAULT_SHOP, readWith, Shop } from '@lift-bare/core';
+import type { DataSource } from 'typeorm';
+import { InvalidDocument, StaleVersion } from '../problems/problem.ts';
+import { ShopEntity } from './entities.ts';
+
+export interface StoredShop {
+  readonly version: number;
+  readonly document: Shop;
+}
+
+/** The one shop profile of this installation. Version 0 is the built-in default, not yet saved. */
+export class ShopStore {
+  constructor(private readonly source: DataSource) {}
+
+  async get(): Promise<StoredShop> {
+    const row = await this.source.getRepository(ShopEntity).findOneBy({ id: 1 });
+    if (!row) return { version: 0, document: DEFAULT_SHOP };
+    const read = readWith(Shop, JSON.parse(row.document));
+    if (!read.ok) throw new InvalidDocument(read.issues);
+    return { version: row.version, document: read.value };
+  }
+
+  async replace(version: number, document: Shop): Promise<StoredShop> {
+    return this.source.transaction(async (manager) => {
+      const row = await manager.findOneBy(ShopEntity, { id: 1 });
+      const current = row?.version ?? 0;
+      if (current !== version) throw new StaleVersion(version, current);
+      await manager.save(ShopEntity, { id: 1, version: version + 1, document: JSON.stringify(document) });
+      return { version: version + 1, document };
+    });
+  }
+}
