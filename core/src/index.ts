@@ -15,7 +15,7 @@ export { type BarePlan, type BareStep, type HoldPoint, type TreatmentOption } fr
 export { type BuildPlan, type CoatPlan, type PrimerOption } from './model/build.ts';
 export * from './model/plan.ts';
 export { CATALOGUE, type Catalogue } from './catalogue/catalogue.ts';
-export type { Coating } from './catalogue/coatings.ts';
+export type { Coating, Chemistry } from './catalogue/coatings.ts';
 export type { Method } from './catalogue/methods.ts';
 export { shapeArea } from './geometry/shape-area.ts';
 export { dewPoint } from './climate/dew-point.ts';

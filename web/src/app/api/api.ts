@@ -1,0 +1,46 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import type { Job, Shop } from '@lift-bare/core';
+import type { Observable } from 'rxjs';
+
+export interface StoredJob {
+  readonly id: string;
+  readonly version: number;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly document: Job;
+}
+
+export interface JobSummary {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly itemKind: string;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+  readonly zones: number;
+  readonly questions: number;
+  readonly stops: number;
+  readonly hand: number;
+  readonly cost: number;
+}
+
+export interface StoredShop {
+  readonly version: number;
+  readonly document: Shop;
+}
+
+/** The server's resources. Errors pass through as HttpErrorResponse with a problem document. */
+@Injectable({ providedIn: 'root' })
+export class Api {
+  private readonly http = inject(HttpClient);
+
+  listJobs = (search = ''): Observable<JobSummary[]> => this.http.get<JobSummary[]>('/api/v1/jobs', { params: search ? { q: search } : {} });
+  getJob = (id: string): Observable<StoredJob> => this.http.get<StoredJob>(`/api/v1/jobs/${id}`);
+  createJob = (id: string, document: Job): Observable<StoredJob> => this.http.post<StoredJob>('/api/v1/jobs', { id, document });
+  saveJob = (id: string, version: number, document: Job): Observable<StoredJob> => this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document });
+  deleteJob = (id: string): Observable<void> => this.http.delete<void>(`/api/v1/jobs/${id}`);
+  restoreJob = (id: string): Observable<StoredJob> => this.http.post<StoredJob>(`/api/v1/jobs/${id}/restore`, {});
+  getShop = (): Observable<StoredShop> => this.http.get<StoredShop>('/api/v1/shop');
+  saveShop = (version: number, document: Shop): Observable<StoredShop> => this.http.put<StoredShop>('/api/v1/shop', { version, document });
+}

@@ -1,0 +1,22 @@
+import { provideHttpClient, withFetch } from '@angular/common/http';
+import { type ApplicationConfig, provideZonelessChangeDetection } from '@angular/core';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore } from '@ngrx/store';
+import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
+import { routes } from './app.routes';
+import { JobEffects } from './state/job.effects';
+import { ShopEffects } from './state/shop.effects';
+import { jobsFeature } from './state/job.reducer';
+import { shopFeature } from './state/shop.reducer';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideRouter(routes, withComponentInputBinding()),
+    provideHttpClient(withFetch()),
+    provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer }),
+    provideEffects(JobEffects, ShopEffects),
+    provideNzI18n(en_US),
+  ],
+};

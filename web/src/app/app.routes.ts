@@ -1,0 +1,21 @@
+import type { Routes } from '@angular/router';
+
+export const routes: Routes = [
+  { path: '', pathMatch: 'full', title: 'Jobs · Lift Bare', loadComponent: () => import('./features/jobs/jobs-page').then((m) => m.JobsPage) },
+  { path: 'shop', title: 'Shop · Lift Bare', loadComponent: () => import('./features/stores/shop-page').then((m) => m.ShopPage) },
+  { path: 'catalogue', title: 'Catalogue · Lift Bare', loadComponent: () => import('./features/stores/catalogue-page').then((m) => m.CataloguePage) },
+  {
+    path: 'jobs/:jobId',
+    loadComponent: () => import('./features/job-frame/job-frame').then((m) => m.JobFrame),
+    children: [
+      { path: '', pathMatch: 'full', redirectTo: 'intake' },
+      { path: 'intake', title: 'Intake · Lift Bare', loadComponent: () => import('./features/intake/intake-page').then((m) => m.IntakePage) },
+      { path: 'way-off', title: 'Way off · Lift Bare', loadComponent: () => import('./features/way-off/way-off-page').then((m) => m.WayOffPage) },
+      { path: 'strip', title: 'Strip · Lift Bare', loadComponent: () => import('./features/strip/strip-page').then((m) => m.StripPage) },
+      { path: 'bare', title: 'Bare · Lift Bare', loadComponent: () => import('./features/bare/bare-page').then((m) => m.BarePage) },
+      { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },
+      { path: 'run-sheet', title: 'Run sheet · Lift Bare', loadComponent: () => import('./features/run-sheet/run-sheet-page').then((m) => m.RunSheetPage) },
+    ],
+  },
+  { path: '**', redirectTo: '' },
+];

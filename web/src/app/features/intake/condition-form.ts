@@ -1,0 +1,37 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import type { Condition } from '@lift-bare/core';
+import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { JobContext } from '../../state/job-context';
+import { ChoiceField } from '../../ui/choice-field';
+import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, RUST_OPTIONS } from '../../ui/words';
+
+@Component({
+  selector: 'lb-condition-form',
+  imports: [ChoiceField, NzSwitchModule, FormsModule],
+  template: `
+    @if (context.zone()?.condition; as condition) {
+      <div class="block"><h2>Condition</h2></div>
+      <div class="form">
+        <lb-choice label="Lead" [value]="condition.lead" [options]="lead" (changed)="set('lead', $event)" />
+        <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut" [options]="crosscut" (changed)="set('crosscut', $event)" />
+        <lb-choice label="Rust grade, ISO 8501-1" [value]="condition.rustGrade" [options]="rust" (changed)="set('rustGrade', $event)" />
+        <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
+        <div class="field"><label for="perforated">Rusted through</label><span><nz-switch nzId="perforated" [ngModel]="condition.perforated" (ngModelChange)="set('perforated', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
+        <lb-choice class="full" label="Soiled with" [value]="condition.contamination" [options]="contamination" [many]="true" placeholder="nothing" (changedMany)="set('contamination', $event)" />
+      </div>
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ConditionForm {
+  protected readonly context = inject(JobContext);
+  protected readonly lead = LEAD_OPTIONS;
+  protected readonly crosscut = CROSSCUT_OPTIONS;
+  protected readonly rust = RUST_OPTIONS;
+  protected readonly contamination = CONTAMINATION_OPTIONS;
+
+  protected set<K extends keyof Condition>(key: K, value: Condition[K]): void {
+    this.context.editZone(`condition ${key}`, (zone) => ({ ...zone, condition: { ...zone.condition, [key]: value } }));
+  }
+}

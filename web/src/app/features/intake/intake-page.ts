@@ -1,0 +1,88 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { CATALOGUE, newZone, partFromTemplate, type PartTemplate } from '@lift-bare/core';
+import { addPart, addZone, copyPart, removePart, removeZone } from '../../state/document-edits';
+import { JobContext } from '../../state/job-context';
+import { newId } from '../../state/new-id';
+import { FindingNote } from '../../ui/finding-note';
+import { Toasts } from '../../ui/toast.service';
+import { ConditionForm } from './condition-form';
+import { ItemForm } from './item-form';
+import { PartForm } from './part-form';
+import { StackEditor } from './stack-editor';
+import { TemplatePicker } from './template-picker';
+import { ZoneForm } from './zone-form';
+
+/** What is it, what is on it, in what state, where is it worked. */
+@Component({
+  selector: 'lb-intake-page',
+  imports: [ItemForm, PartForm, ZoneForm, StackEditor, ConditionForm, TemplatePicker, FindingNote, RouterLink],
+  templateUrl: './intake-page.html',
+  styleUrls: ['../../ui/page.css'],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class IntakePage {
+  protected readonly context = inject(JobContext);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
+  protected readonly picking = signal(false);
+
+  /** Open questions and stops with the zone they belong to. */
+  protected readonly open = computed(() => {
+    const plan = this.context.plan();
+    if (!plan) return [];
+    const ofZones = plan.zones.flatMap((zone) => zone.findings.filter(({ severity }) => severity === 'question' || severity === 'stop').map((finding) => ({ finding, zone: zone.zone, where: `${zone.partName}: ${zone.zoneName}` })));
+    const known = new Set(ofZones.map(({ finding }) => finding));
+    return [...plan.findings.filter((finding) => !known.has(finding)).map((finding) => ({ finding, zone: null, where: '' })), ...ofZones];
+  });
+  protected readonly advice = computed(() => this.context.zonePlan()?.findings.filter(({ severity }) => severity === 'prefer') ?? []);
+  protected readonly substrateNote = computed(() => {
+    const part = this.context.part();
+    return part && CATALOGUE.substrates[part.substrate].note;
+  });
+
+  protected add(template: PartTemplate): void {
+    const part = partFromTemplate(template, newId);
+    this.picking.set(false);
+    this.context.edit(`add ${part.id}`, (job) => addPart(job, part));
+    this.show(part.zones[0]?.id);
+  }
+
+  protected addZone(): void {
+    const part = this.context.part();
+    if (!part) return;
+    const zone = newZone(`Zone ${part.zones.length + 1}`, newId);
+    this.context.edit(`add ${zone.id}`, (job) => addZone(job, part.id, { ...zone, stack: part.zones[0]?.stack.map((layer) => ({ ...layer, id: newId() })) ?? [], condition: part.zones[0]?.condition ?? zone.condition }));
+    this.show(zone.id);
+  }
+
+  protected copyPart(): void {
+    const part = this.context.part();
+    if (!part) return;
+    const copy = copyPart(part, `${part.name} copy`, newId);
+    this.context.edit(`copy ${copy.id}`, (job) => addPart(job, copy));
+    this.show(copy.zones[0]?.id);
+  }
+
+  protected removePart(): void {
+    const part = this.context.part();
+    if (!part) return;
+    this.context.edit(`remove ${part.id}`, (job) => removePart(job, part.id));
+    this.show(undefined);
+    this.toasts.say(`${part.name} removed.`, { label: 'Undo', run: this.context.undo });
+  }
+
+  protected removeZone(): void {
+    const zone = this.context.zone();
+    const rest = this.context.part()?.zones.filter(({ id }) => id !== zone?.id) ?? [];
+    if (!zone) return;
+    if (rest.length === 0) return this.removePart();
+    this.context.edit(`remove ${zone.id}`, (job) => removeZone(job, zone.id));
+    this.show(rest[0]?.id);
+    this.toasts.say(`${zone.name} removed.`, { label: 'Undo', run: this.context.undo });
+  }
+
+  private show(zone: string | undefined): void {
+    void this.router.navigate([], { queryParams: { zone: zone ?? null } });
+  }
+}

@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { CATALOGUE, Millimetres, type FinishId, type Part, type SubstrateId } from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
+import { QuantityField } from '../../ui/quantity-field';
+import { TextField } from '../../ui/text-field';
+import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS } from '../../ui/words';
+
+const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({ value: id, label: name }));
+const FINISH_OPTIONS: readonly ChoiceOption<FinishId | null>[] = [
+  { value: null, label: 'As the job' },
+  ...Object.values(CATALOGUE.finishes).map(({ id, name }) => ({ value: id, label: name })),
+];
+
+@Component({
+  selector: 'lb-part-form',
+  imports: [TextField, ChoiceField, QuantityField],
+  template: `
+    @if (context.part(); as part) {
+      <div class="block"><h2>Part</h2><span class="soft small">holds for all zones of {{ part.name }}</span></div>
+      <div class="form">
+        <lb-text class="wide" label="Part name" [value]="part.name" [required]="true" [most]="80" (changed)="set('name', $event)" />
+        <lb-choice class="wide" label="Material" [value]="part.substrate" [options]="substrates" (changed)="set('substrate', $event)" />
+        @if (part.substrate === 'plastic-unmarked') {
+          <lb-choice label="Float test in water" [value]="part.floats" [options]="floats" (changed)="set('floats', $event)" />
+        }
+        <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
+        <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
+        <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish" [options]="finishes" (changed)="set('finish', $event)" />
+        <lb-choice class="full" label="To protect or take off" [value]="part.features" [options]="features" [many]="true" placeholder="nothing" (changedMany)="set('features', $event)" />
+      </div>
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PartForm {
+  protected readonly context = inject(JobContext);
+  protected readonly millimetres = Millimetres;
+  protected readonly substrates = SUBSTRATE_OPTIONS;
+  protected readonly floats = FLOAT_OPTIONS;
+  protected readonly held = HELD_OPTIONS;
+  protected readonly finishes = FINISH_OPTIONS;
+  protected readonly features = FEATURE_OPTIONS;
+
+  protected set<K extends keyof Part>(key: K, value: Part[K]): void {
+    this.context.editPart(`part ${key}`, (part) => ({ ...part, [key]: value }));
+  }
+}

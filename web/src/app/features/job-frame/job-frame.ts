@@ -1,0 +1,64 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { COMMAND_KEYS, stageForKey } from './keys';
+import { KeyHelp } from './key-help';
+import { ConflictNote } from './conflict-note';
+import { PartList } from './part-list';
+import { SaveMark } from './save-mark';
+import { JobContext } from '../../state/job-context';
+import { ToastBar } from '../../ui/toast-bar';
+import { ThemeService } from '../../ui/theme.service';
+import { Units } from '../../ui/units.service';
+import { STAGES } from '../../ui/words';
+
+/** The frame of an open job: order of work across the top, parts at the left, state and units at the foot. */
+@Component({
+  selector: 'lb-job-frame',
+  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, SaveMark, KeyHelp, ConflictNote, ToastBar],
+  templateUrl: './job-frame.html',
+  styleUrl: './job-frame.css',
+  providers: [JobContext],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'pressed($event)' },
+})
+export class JobFrame {
+  readonly jobId = input.required<string>();
+  readonly zone = input<string>();
+
+  protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  protected readonly theme = inject(ThemeService);
+  private readonly router = inject(Router);
+  protected readonly words = STAGES;
+  protected readonly stages = computed(() => this.context.plan()?.stages ?? []);
+  protected readonly helpOpen = signal(false);
+
+  constructor() {
+    effect(() => this.context.load(this.jobId()));
+    effect(() => this.context.zoneId.set(this.zone() ?? null));
+  }
+
+  protected pressed(event: KeyboardEvent): void {
+    const command = COMMAND_KEYS.find(({ matches }) => matches(event));
+    if (command) {
+      event.preventDefault();
+      this.run(command.name);
+    }
+    const stage = stageForKey(event);
+    if (stage) void this.router.navigate(['/jobs', this.jobId(), stage], { queryParamsHandling: 'preserve' });
+  }
+
+  private run(name: (typeof COMMAND_KEYS)[number]['name']): void {
+    if (name === 'undo') this.context.undo();
+    if (name === 'redo') this.context.redo();
+    if (name === 'help') this.helpOpen.update((open) => !open);
+    if (name === 'next' || name === 'previous') this.step(name === 'next' ? 1 : -1);
+  }
+
+  private step(by: 1 | -1): void {
+    const zones = this.context.job()?.parts.flatMap((part) => part.zones.map(({ id }) => id)) ?? [];
+    const at = zones.indexOf(this.context.zoneId() ?? '');
+    const next = zones[(at + by + zones.length) % Math.max(zones.length, 1)];
+    if (next) void this.router.navigate([], { queryParams: { zone: next } });
+  }
+}

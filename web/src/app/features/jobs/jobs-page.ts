@@ -1,0 +1,137 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { newJob, readJob, type Job } from '@lift-bare/core';
+import { NzDropDownModule } from 'ng-zorro-antd/dropdown';
+import { firstValueFrom } from 'rxjs';
+import { Api, type JobSummary } from '../../api/api';
+import { JobActions } from '../../state/job.actions';
+import { jobsFeature } from '../../state/job.reducer';
+import { newId } from '../../state/new-id';
+import { shopFeature } from '../../state/shop.reducer';
+import { ThemeService } from '../../ui/theme.service';
+import { ToastBar } from '../../ui/toast-bar';
+import { Toasts } from '../../ui/toast.service';
+import { Units } from '../../ui/units.service';
+import { saveFile } from '../../ui/save-file';
+import { ITEM_KINDS } from '../../ui/words';
+
+/** All jobs of the shop with their state. */
+@Component({
+  selector: 'lb-jobs-page',
+  imports: [RouterLink, DatePipe, NzDropDownModule, ToastBar],
+  templateUrl: './jobs-page.html',
+  styleUrl: './jobs-page.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'pressed($event)' },
+})
+export class JobsPage {
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
+  protected readonly units = inject(Units);
+  protected readonly theme = inject(ThemeService);
+  protected readonly kinds: Readonly<Record<string, string>> = ITEM_KINDS;
+
+  protected readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  protected readonly listState = this.store.selectSignal(jobsFeature.selectListState);
+  private readonly list = this.store.selectSignal(jobsFeature.selectList);
+  protected readonly search = signal('');
+  protected readonly archived = signal(false);
+  protected readonly renaming = signal<string | null>(null);
+  protected readonly fileTrouble = signal<readonly string[]>([]);
+  protected readonly jobs = computed(() => this.list().filter((job) => job.archived === this.archived()));
+  protected readonly archivedCount = computed(() => this.list().filter((job) => job.archived).length);
+  private readonly find = viewChild<ElementRef<HTMLInputElement>>('find');
+
+  constructor() {
+    this.store.dispatch(JobActions.listRequested({ search: '' }));
+  }
+
+  protected searched(text: string): void {
+    this.search.set(text);
+    this.store.dispatch(JobActions.listRequested({ search: text }));
+  }
+
+  protected create(document: Job = newJob(`Job ${this.list().length + 1}`)): void {
+    const id = newId();
+    this.store.dispatch(JobActions.created({ id, document }));
+    void this.router.navigate(['/jobs', id, 'intake']);
+  }
+
+  protected async duplicate(job: JobSummary): Promise<void> {
+    const { document } = await firstValueFrom(this.api.getJob(job.id));
+    this.store.dispatch(JobActions.created({ id: newId(), document: { ...document, name: `${document.name} copy`.slice(0, 80) } }));
+    this.toasts.say(`${job.name} duplicated.`);
+  }
+
+  protected async rename(job: JobSummary, name: string): Promise<void> {
+    this.renaming.set(null);
+    if (name.trim() !== '' && name !== job.name) await this.change(job, (document) => ({ ...document, name: name.trim() }));
+  }
+
+  protected async archive(job: JobSummary): Promise<void> {
+    await this.change(job, (document) => ({ ...document, archived: !document.archived }));
+    this.toasts.say(`${job.name} ${job.archived ? 'taken out of the archive' : 'archived'}.`);
+  }
+
+  protected remove(job: JobSummary): void {
+    this.store.dispatch(JobActions.removed({ id: job.id }));
+    this.toasts.say(`${job.name} deleted.`, { label: 'Undo', run: () => this.store.dispatch(JobActions.restored({ id: job.id })) });
+  }
+
+  protected async download(job: JobSummary): Promise<void> {
+    const { document } = await firstValueFrom(this.api.getJob(job.id));
+    saveFile(`${job.name}.lift-bare.json`, JSON.stringify(document, null, 2));
+  }
+
+  /** A job file through the same door as every other document. */
+  protected async opened(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    if (!file) return;
+    const read = await readFile(file);
+    this.fileTrouble.set(read.ok ? [] : read.reasons);
+    if (read.ok) this.create(read.job);
+  }
+
+  protected pressed(event: KeyboardEvent): void {
+    const inField = event.target instanceof HTMLElement && event.target.closest('input, textarea') !== null;
+    if (inField || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'n') this.create();
+    if (event.key === '/') {
+      event.preventDefault();
+      this.find()?.nativeElement.focus();
+    }
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') this.walk(event);
+  }
+
+  private walk(event: KeyboardEvent): void {
+    const links = [...document.querySelectorAll<HTMLElement>('a.open-job')];
+    const at = links.indexOf(document.activeElement as HTMLElement);
+    const next = links[Math.min(links.length - 1, Math.max(0, at + (event.key === 'ArrowDown' ? 1 : -1)))];
+    if (!next) return;
+    event.preventDefault();
+    next.focus();
+  }
+
+  private async change(job: JobSummary, change: (document: Job) => Job): Promise<void> {
+    const stored = await firstValueFrom(this.api.getJob(job.id));
+    await firstValueFrom(this.api.saveJob(job.id, stored.version, change(stored.document)));
+    this.store.dispatch(JobActions.listRequested({ search: this.search() }));
+  }
+}
+
+const LARGEST = 4 * 1024 * 1024;
+
+async function readFile(file: File): Promise<{ ok: true; job: Job } | { ok: false; reasons: string[] }> {
+  if (file.size > LARGEST) return { ok: false, reasons: [`${file.name} is larger than 4 MB; no job is`] };
+  try {
+    const read = readJob(JSON.parse(await file.text()));
+    return read.ok ? { ok: true, job: read.value } : { ok: false, reasons: read.issues.slice(0, 6).map(({ path, reason }) => `${path.join(' › ') || file.name}: ${reason}`) };
+  } catch {
+    return { ok: false, reasons: [`${file.name} is not JSON`] };
+  }
+}

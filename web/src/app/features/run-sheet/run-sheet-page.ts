@@ -1,0 +1,39 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { JobContext } from '../../state/job-context';
+import { saveFile } from '../../ui/save-file';
+import { Units } from '../../ui/units.service';
+import { STEP_STAGES } from '../../ui/words';
+import { groupSteps } from './group-steps';
+
+/** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
+@Component({
+  selector: 'lb-run-sheet-page',
+  templateUrl: './run-sheet-page.html',
+  styleUrl: './run-sheet-page.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RunSheetPage {
+  protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  protected readonly stages = STEP_STAGES;
+  protected readonly groups = computed(() => groupSteps(this.context.plan()?.steps ?? []));
+  protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
+  protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
+  private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
+  protected readonly stops = computed(() => this.context.plan()?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question') ?? []);
+
+  protected readonly wearList = computed(() => this.protection().map(({ name }) => name).join(', '));
+
+  protected print = (): void => window.print();
+
+  protected download(): void {
+    const job = this.context.job();
+    const plan = this.context.plan();
+    if (job && plan) saveFile(`${job.name} run sheet.json`, JSON.stringify({ job: job.name, steps: plan.steps, kit: plan.kit, totals: plan.totals }, null, 2));
+  }
+
+  protected downloadJob(): void {
+    const job = this.context.job();
+    if (job) saveFile(`${job.name}.lift-bare.json`, JSON.stringify(job, null, 2));
+  }
+}

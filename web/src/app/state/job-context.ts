@@ -1,0 +1,64 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { Job, readWith, type DocumentIssue, type Part, type Plan, type Zone, type ZonePlan } from '@lift-bare/core';
+import { updatePart, updateZone } from './document-edits';
+import { JobActions } from './job.actions';
+import { jobsFeature, type OpenJob } from './job.reducer';
+import { selectPlanOf } from './job.selectors';
+import { shopFeature } from './shop.reducer';
+
+/** Everything the stages of one open job share: document, plan, the zone looked at, and the way to change the document. */
+@Injectable()
+export class JobContext {
+  private readonly store = inject(Store);
+  readonly jobId = signal('');
+  /** from the address; may name a zone that is gone */
+  readonly zoneId = signal<string | null>(null);
+  /** the last edit that the schema refused */
+  readonly refused = signal<DocumentIssue | null>(null);
+
+  private readonly entities = this.store.selectSignal(jobsFeature.selectEntities);
+  private readonly planOf = computed(() => this.store.selectSignal(selectPlanOf(this.jobId())));
+  readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
+  readonly job = computed(() => this.open()?.history.present ?? null);
+  readonly plan = computed<Plan | null>(() => this.planOf()());
+
+  readonly part = computed<Part | null>(() => this.job()?.parts.find((part) => part.zones.some(({ id }) => id === this.zoneId())) ?? null);
+  readonly zone = computed<Zone | null>(() => this.part()?.zones.find(({ id }) => id === this.zoneId()) ?? null);
+  readonly zonePlan = computed<ZonePlan | null>(() => this.plan()?.zones.find(({ zone }) => zone === this.zoneId()) ?? null);
+
+  /** Replace the document. `field` names what is typed in, so that typing on is one step of undo. */
+  edit(field: string, change: (job: Job) => Job): void {
+    const job = this.job();
+    if (!job) return;
+    const next = change(job);
+    const read = readWith(Job, next);
+    this.refused.set(read.ok ? null : (read.issues[0] ?? null));
+    if (read.ok) this.store.dispatch(JobActions.edited({ id: this.jobId(), document: next, field: `${this.zoneId() ?? ''} ${field}` }));
+  }
+
+  editPart(field: string, change: (part: Part) => Part): void {
+    const part = this.part();
+    if (part) this.edit(field, (job) => updatePart(job, part.id, change));
+  }
+
+  editZone(field: string, change: (zone: Zone) => Zone): void {
+    const zone = this.zone();
+    if (zone) this.edit(field, (job) => updateZone(job, zone.id, change));
+  }
+
+  undo = (): void => this.store.dispatch(JobActions.undone({ id: this.jobId() }));
+  redo = (): void => this.store.dispatch(JobActions.redone({ id: this.jobId() }));
+  keepMine = (): void => this.store.dispatch(JobActions.keptMine({ id: this.jobId() }));
+  takeTheirs = (): void => this.store.dispatch(JobActions.tookTheirs({ id: this.jobId() }));
+
+  /** Reads the job unless it is already open here with its history. */
+  load(id: string): void {
+    this.jobId.set(id);
+    if (!this.entities()[id]) this.store.dispatch(JobActions.openRequested({ id }));
+  }
+
+  readonly missing = computed(() => this.missingIds().includes(this.jobId()));
+  private readonly missingIds = this.store.selectSignal(jobsFeature.selectMissing);
+}

@@ -1,0 +1,23 @@
+import { createFeature, createReducer, on } from '@ngrx/store';
+import { DEFAULT_SHOP, type Shop } from '@lift-bare/core';
+import { ShopActions } from './shop.actions';
+
+export interface ShopState {
+  readonly document: Shop;
+  readonly version: number;
+  readonly save: 'loading' | 'saved' | 'unsaved' | 'offline' | 'refused';
+  readonly refusal: string | null;
+}
+
+const initial: ShopState = { document: DEFAULT_SHOP, version: 0, save: 'loading', refusal: null };
+
+export const shopFeature = createFeature({
+  name: 'shop',
+  reducer: createReducer(
+    initial,
+    on(ShopActions.loaded, (_, { stored }): ShopState => ({ document: stored.document, version: stored.version, save: 'saved', refusal: null })),
+    on(ShopActions.edited, (state, { document }): ShopState => ({ ...state, document, save: 'unsaved', refusal: null })),
+    on(ShopActions.saved, (state, { stored }): ShopState => ({ ...state, version: stored.version, save: 'saved' })),
+    on(ShopActions.failed, (state, { failure }): ShopState => ({ ...state, save: failure.kind === 'refused' ? 'refused' : 'offline', refusal: failure.kind === 'refused' ? failure.reason : null })),
+  ),
+});

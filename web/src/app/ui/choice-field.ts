@@ -1,0 +1,44 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { NzSelectModule } from 'ng-zorro-antd/select';
+
+export interface ChoiceOption<T> {
+  readonly value: T;
+  readonly label: string;
+}
+
+let nextId = 0;
+
+/** One of a list, or several when `many`. */
+@Component({
+  selector: 'lb-choice',
+  imports: [NzSelectModule, FormsModule],
+  template: `
+    <div class="field">
+      <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
+      <nz-select [nzId]="id" [ngModel]="value()" (ngModelChange)="chosen($event)" [nzMode]="many() ? 'multiple' : 'default'"
+        [nzShowSearch]="options().length > 8" [nzPlaceHolder]="placeholder()" [nzDropdownMatchSelectWidth]="false" [nzMaxTagCount]="6">
+        @for (option of options(); track option.value) { <nz-option [nzValue]="option.value" [nzLabel]="option.label" /> }
+      </nz-select>
+    </div>
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ChoiceField<T> {
+  readonly label = input.required<string>();
+  readonly hideLabel = input(false);
+  readonly value = input.required<T | readonly T[] | null>();
+  readonly options = input.required<readonly ChoiceOption<T>[]>();
+  readonly many = input(false);
+  readonly placeholder = input('choose');
+  readonly changed = output<T>();
+  /** answers instead of `changed` when `many` */
+  readonly changedMany = output<T[]>();
+
+  protected readonly id = `c${(nextId += 1)}`;
+
+  protected chosen(value: T | T[]): void {
+    if (Array.isArray(value)) this.changedMany.emit(value);
+    else this.changed.emit(value);
+  }
+}

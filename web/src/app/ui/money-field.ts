@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+
+const MOST = 100_000;
+let nextId = 0;
+
+/** A plain number from 0 up: money, days, a year. Point or comma. */
+@Component({
+  selector: 'lb-money',
+  template: `
+    <div class="field" [class.bad]="error()">
+      <label [for]="id">{{ label() }}</label>
+      <div class="with-unit"><input [id]="id" type="text" inputmode="decimal" [value]="text()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ unit() }}</span></div>
+      @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
+    </div>
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MoneyField {
+  readonly label = input.required<string>();
+  readonly value = input.required<number>();
+  readonly unit = input('');
+  readonly most = input(MOST);
+  readonly changed = output<number>();
+  protected readonly id = `m${(nextId += 1)}`;
+  private readonly typing = linkedSignal<number, string | null>({ source: this.value, computation: () => null });
+  protected readonly text = computed(() => this.typing() ?? String(this.value()));
+  protected readonly error = computed(() => (this.read(this.text()) === null ? `a number from 0 to ${this.most()}` : null));
+
+  protected typed(text: string): void {
+    const value = this.read(text);
+    if (value !== null && value !== this.value()) this.changed.emit(value);
+    this.typing.set(text);
+  }
+
+  private read(text: string): number | null {
+    if (!/^\d+([.,]\d*)?$/.test(text.trim())) return null;
+    const value = Number(text.trim().replace(',', '.'));
+    return value <= this.most() ? value : null;
+  }
+}

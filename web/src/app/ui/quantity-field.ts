@@ -1,0 +1,70 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
+import { formatNumber, parseQuantity, readWith, unitSign, type DimensionName } from '@lift-bare/core';
+import { Units } from './units.service';
+
+type Schema = Parameters<typeof readWith>[0];
+
+let nextId = 0;
+
+/**
+ * A quantity in the words people type ("3/8 in", "4 thou", "68 F"). Emits the canonical value as soon as the text reads
+ * as one within the schema; otherwise says what is wrong and keeps both the text and the last good value.
+ */
+@Component({
+  selector: 'lb-quantity',
+  template: `
+    <div class="field" [class.bad]="error()">
+      <label [for]="id">{{ label() }}</label>
+      <div class="with-unit">
+        <input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
+          (input)="typed($any($event.target).value)" (blur)="left()" (keydown.enter)="left()" />
+        <span aria-hidden="true">{{ sign() }}</span>
+      </div>
+      @if (error(); as reason) { <span class="error" [id]="id + 'e'" role="alert">{{ reason }}</span> }
+    </div>
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class QuantityField {
+  readonly label = input.required<string>();
+  readonly value = input.required<number | null>();
+  readonly dimension = input.required<DimensionName>();
+  readonly schema = input.required<Schema>();
+  readonly changed = output<number>();
+
+  protected readonly id = `q${(nextId += 1)}`;
+  private readonly system = inject(Units).system;
+  private readonly shown = computed(() => {
+    const value = this.value();
+    return value === null ? '' : formatNumber(value, this.dimension(), this.system());
+  });
+  /** What stands in the field while it is being typed; null when it shows the value. */
+  private readonly typing = linkedSignal<unknown, string | null>({ source: this.system, computation: () => null });
+  protected readonly text = computed(() => this.typing() ?? this.shown());
+  protected readonly sign = computed(() => unitSign(this.dimension(), this.system()));
+  protected readonly error = computed(() => {
+    const text = this.typing();
+    if (text === null) return null;
+    const read = this.read(text);
+    return read.ok ? null : read.reason;
+  });
+
+  protected typed(text: string): void {
+    this.typing.set(text);
+    const read = this.read(text);
+    if (read.ok && read.value !== this.value()) this.changed.emit(read.value);
+  }
+
+  /** Leaving a good field shows its value in the field's own unit; a bad text stays until it is corrected. */
+  protected left(): void {
+    if (this.error() === null) this.typing.set(null);
+  }
+
+  private read(text: string): { ok: true; value: number } | { ok: false; reason: string } {
+    if (text.trim() === '') return { ok: false, reason: 'needs a value; the last one is still used' };
+    const parsed = parseQuantity(text, this.dimension(), this.system());
+    if (!parsed.ok) return parsed;
+    const checked = readWith(this.schema(), parsed.value);
+    return checked.ok ? parsed : { ok: false, reason: checked.issues.map(({ reason }) => reason).join('; ') };
+  }
+}

@@ -1,0 +1,24 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { formatMinutes, formatQuantity, localise, type DimensionName } from '@lift-bare/core';
+import { ShopActions } from '../state/shop.actions';
+import { shopFeature } from '../state/shop.reducer';
+
+/** How numbers are shown: the shop's unit system and currency. */
+@Injectable({ providedIn: 'root' })
+export class Units {
+  private readonly store = inject(Store);
+  private readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  readonly system = computed(() => this.shop().units);
+
+  show = (value: number, dimension: DimensionName): string => formatQuantity(value, dimension, this.system());
+  minutes = formatMinutes;
+  money = (value: number): string => `${this.shop().currency} ${value < 10 ? value.toFixed(1) : Math.round(value).toLocaleString('en')}`;
+  /** A sentence of the plan with its quantities in the system shown. */
+  text = (sentence: string): string => localise(sentence, this.system());
+
+  toggle(): void {
+    const shop = this.shop();
+    this.store.dispatch(ShopActions.edited({ document: { ...shop, units: shop.units === 'metric' ? 'us' : 'metric' } }));
+  }
+}

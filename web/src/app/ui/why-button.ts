@@ -1,0 +1,30 @@
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import type { Finding } from '@lift-bare/core';
+import { NzPopoverModule } from 'ng-zorro-antd/popover';
+import { Units } from './units.service';
+
+/** "Why?": the rules behind an answer, each with basis and what would change it. */
+@Component({
+  selector: 'lb-why',
+  imports: [NzPopoverModule],
+  template: `
+    <button type="button" class="link small" nz-popover nzPopoverTrigger="click" [nzPopoverContent]="reasons" nzPopoverPlacement="leftTop" [attr.aria-label]="label() + ': ' + about()">{{ label() }}</button>
+    <ng-template #reasons>
+      @for (finding of findings(); track finding.code) {
+        <div class="reason">
+          <b>{{ units.text(finding.title) }}</b>
+          <p>{{ units.text(finding.reason) }}</p>
+          <p class="basis">Looks at: {{ finding.looksAt.join(', ') }}. Basis: {{ finding.basis.source }}. What would change it: {{ units.text(finding.change) }}</p>
+        </div>
+      } @empty { <p>No rule speaks for or against it; it stands where time, cost, risk and exposure put it.</p> }
+    </ng-template>
+  `,
+  styles: '.reason + .reason { margin-top: 9px; padding-top: 9px; border-top: 1px solid var(--line); }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WhyButton {
+  readonly findings = input.required<readonly Finding[]>();
+  readonly label = input('why?');
+  readonly about = input('');
+  protected readonly units = inject(Units);
+}
