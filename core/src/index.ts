@@ -2,7 +2,8 @@
 export * from './units/quantities.ts';
 export { DIMENSIONS, type Dimension, type DimensionName, type UnitSystem } from './units/dimensions.ts';
 export { parseQuantity, convert, type Parsed } from './units/parse-quantity.ts';
-export { formatMinutes, formatNumber, formatQuantity, unitSign } from './units/format-quantity.ts';
+export { formatHands, formatMinutes, formatNumber, formatQuantity, unitSign } from './units/format-quantity.ts';
+export { lowerFirst, upperFirst } from './units/casing.ts';
 export { localise } from './units/localise.ts';
 export * from './model/ids.ts';
 export * from './model/shape.ts';
@@ -22,6 +23,7 @@ export { dewPoint } from './climate/dew-point.ts';
 export { METHOD_RULES } from './rules/method-rules.ts';
 export { PRIMER_RULES } from './rules/book/primer.ts';
 export { FINISH_RULES } from './rules/book/finish.ts';
+export { countNames } from './sheet/count-names.ts';
 export { planJob } from './plan-job.ts';
 export { PART_TEMPLATES, partFromTemplate, type PartTemplate } from './model/templates.ts';
 export { newJob, newZone, newLayer } from './model/new-job.ts';

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { extname, join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
@@ -46,7 +46,8 @@ export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts)
 /** Hashed files are cached for good; every other address is the application, which routes by itself. */
 function serveWeb(app: Express, webRoot: string): void {
   app.use(express.static(webRoot, { index: false, setHeaders: (response, path) => response.set('Cache-Control', /-[A-Z0-9]{8}\./.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache') }));
-  app.get('/{*path}', (_request, response) => {
+  app.get('/{*path}', (request, response) => {
+    if (extname(request.path) !== '') throw new NotFound(`there is no file ${request.path}`);
     response.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
   });
 }

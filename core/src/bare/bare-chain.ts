@@ -5,6 +5,7 @@ import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { BARE_ORDER, type BarePlan, type BareStep } from '../model/bare.ts';
 import { onGroup, onPlastic } from '../rules/groups.ts';
+import { upperFirst } from '../units/casing.ts';
 import { chooseTreatment } from './treatment-choice.ts';
 
 type Code = BareStep['code'];
@@ -67,8 +68,8 @@ function rustSteps(zone: ZoneFacts, used: ReadonlySet<TreatmentId>, add: Add): B
   if (used.has('cut-out-and-weld')) steps.push(add('cut-out', { title: 'Cut out and weld perforated metal', detail: 'Structural places are for licensed people.', treatment: 'cut-out-and-weld' }));
   if (used.has('mechanical')) steps.push(add('rust-mechanical', { title: 'Take loose rust and scale off', detail: 'Disc, needles on section, wire in pits.', treatment: 'mechanical' }));
   for (const id of ['phosphoric-etch', 'chelating-bath'] as const)
-    if (used.has(id)) steps.push(add('acid-treat', { title: TREATMENTS[id].name, detail: TREATMENTS[id].dose.value, wait: TREATMENTS[id].wait.value, treatment: id }));
-  if (used.has('tannic-converter')) steps.push(add('convert', { title: 'Tannic converter', detail: TREATMENTS['tannic-converter'].dose.value, wait: TREATMENTS['tannic-converter'].wait.value, treatment: 'tannic-converter' }));
+    if (used.has(id)) steps.push(add('acid-treat', { title: TREATMENTS[id].name, detail: `${upperFirst(TREATMENTS[id].dose.value)}.`, wait: TREATMENTS[id].wait.value, treatment: id }));
+  if (used.has('tannic-converter')) steps.push(add('convert', { title: 'Tannic converter', detail: `${upperFirst(TREATMENTS['tannic-converter'].dose.value)}.`, wait: TREATMENTS['tannic-converter'].wait.value, treatment: 'tannic-converter' }));
   if (used.has('phosphoric-etch') && zone.shop.schools.C1 === 'full-sequence')
     steps.push(add('final-rinse', { title: 'Rinse the acid off', detail: 'Fresh water until neutral; a solvent wipe does not remove a phosphate film.', hold: PH }));
   return steps;

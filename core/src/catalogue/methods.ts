@@ -78,7 +78,7 @@ const mech = ({ risk, exposure, rate, uses, ...row }: MechRow): Method => ({
 });
 
 const blast = (medium: Medium): Method => ({
-  id: medium.id, family: 'blast', name: `Blast, ${medium.name.toLowerCase()}`, does: medium.use, how: 'Edges first, shallow angle, always moving.', reach: ALL, medium,
+  id: medium.id, family: 'blast', name: `${medium.name} blast`, does: medium.use, how: 'Edges first, shallow angle, always moving.', reach: ALL, medium,
   traits: [
     medium.hard ? 'hard-medium' : 'soft-medium',
     medium.wet ? 'wet' : 'dry-dust',

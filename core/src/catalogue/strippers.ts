@@ -47,17 +47,17 @@ export const STRIPPERS: Readonly<Record<Stripper['id'], Stripper>> = {
     pricePerLitre: assumed(14), packs: [1, 5], reaction: 'neutral', flammable: true, gloves: NITRILE, respirator: ORGANIC,
   },
   'chem.benzyl-neutral': {
-    id: 'chem.benzyl-neutral', name: 'Benzyl-alcohol gel, neutral', chemistry: 'benzyl', form: 'gel', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
+    id: 'chem.benzyl-neutral', name: 'Neutral benzyl-alcohol gel', chemistry: 'benzyl', form: 'gel', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
     underFilm: false, skinForming: false, betweenRounds: 'rinse-and-dry', longestDwell: assumed(8), layOnRate: assumed(6),
     pricePerLitre: assumed(24), packs: [1, 5, 20], reaction: 'neutral', flammable: false, gloves: NITRILE, respirator: AIRY,
   },
   'chem.benzyl-peroxide': {
-    id: 'chem.benzyl-peroxide', name: 'Benzyl-alcohol liquid, peroxide', chemistry: 'benzyl', form: 'liquid', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
+    id: 'chem.benzyl-peroxide', name: 'Peroxide benzyl-alcohol liquid', chemistry: 'benzyl', form: 'liquid', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
     underFilm: false, skinForming: false, betweenRounds: 'rinse-and-dry', longestDwell: assumed(8), layOnRate: assumed(6),
     pricePerLitre: assumed(26), packs: [5, 20], reaction: 'neutral', flammable: false, gloves: NITRILE, respirator: AIRY,
   },
   'chem.benzyl-acid': {
-    id: 'chem.benzyl-acid', name: 'Benzyl-alcohol gel, acid-activated', chemistry: 'benzyl', form: 'gel', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
+    id: 'chem.benzyl-acid', name: 'Acid benzyl-alcohol gel', chemistry: 'benzyl', form: 'gel', wetFilm: practised(1.8), layOnVolume: practised(1.8), workingLife: assumed(360),
     underFilm: false, skinForming: false, betweenRounds: 'rinse-and-dry', longestDwell: assumed(8), layOnRate: assumed(6),
     pricePerLitre: assumed(25), packs: [5, 20], reaction: 'acid', flammable: false, gloves: NITRILE, respirator: AIRY,
   },

@@ -48,6 +48,7 @@ export const MethodOption = z.strictObject({
   sentOut: z.boolean(),
   pressure: z.number().nullable().describe('bar gauge'),
   supplies: z.array(Supply),
+  reckoning: z.string().describe('how the hours came about, in a sentence'),
   score: z.number().describe('weighted cost used for the ranking'),
   strip: StripPlan.nullable(),
 });

@@ -1,6 +1,7 @@
 import type { Finding } from '../model/finding.ts';
 import type { Feature } from '../model/job.ts';
 import { protectionFor, WASH_PROTECTION } from '../safety/protection.ts';
+import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
@@ -40,7 +41,7 @@ function removals(zones: readonly PlannedZone[]): DraftStep[] {
   return [...parts.values()].flatMap((part) => {
     const off = part.features.map((feature) => TAKE_OFF[feature]).filter((name) => name !== undefined);
     if (off.length === 0) return [];
-    return [draftStep({ stage: 'set-up', title: 'Take off or mask', where: [part.name], hand: 15 * off.length, detail: `${off.join(', ')}. Ticket every piece: side, position, count of fasteners.` })];
+    return [draftStep({ stage: 'set-up', title: 'Take off or mask', where: [part.name], hand: 15 * off.length, detail: `${upperFirst(off.join(', '))}. Ticket every piece: side, position, count of fasteners.` })];
   });
 }
 
@@ -75,7 +76,7 @@ function testPatches(zones: readonly PlannedZone[]): DraftStep[] {
   return [...pairs.values()].map((zone) => {
     const first = zone.plan.chosen?.strip?.rounds[0]?.dwell;
     return draftStep({
-      stage: 'set-up', title: `Test patch, ${zone.plan.chosen?.name.toLowerCase()}`, where: [nameOf(zone)], hand: 15, wait: first?.likely ?? 0,
+      stage: 'set-up', title: `Test patch, ${lowerFirst(zone.plan.chosen?.name ?? '')}`, where: [nameOf(zone)], hand: 15, wait: first?.likely ?? 0,
       detail: 'A patch of 0.1 m² laid on as planned: read the blister time and correct the plan before the whole zone.',
       hold: 'Blister time read and written down.', protection: zone.wayOff ? protectionFor(zone.wayOff, zone.facts) : [],
     });

@@ -1,6 +1,6 @@
 import type { Finding } from '../model/finding.ts';
 import type { RunStep, StageName, StageState, ZonePlan } from '../model/plan.ts';
-import { formatMinutes } from '../units/format-quantity.ts';
+import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 
 const STAGE_OF: Readonly<Record<string, StageName>> = {
   'no-way-off': 'way-off', 'override-unexplained': 'way-off', 'no-primer': 'build', 'finish-missing': 'build',
@@ -30,7 +30,7 @@ const count = (findings: readonly Finding[], stage: StageName, severity: Finding
 
 function spent(steps: readonly RunStep[], stage: RunStep['stage']): string {
   const own = steps.filter((step) => step.stage === stage);
-  return own.length === 0 ? 'nothing yet' : `${formatMinutes(own.reduce((sum, step) => sum + step.hand, 0))} hands`;
+  return own.length === 0 ? 'nothing yet' : `${formatHands(own.reduce((sum, step) => sum + step.hand, 0))} hands`;
 }
 
 function primeHeadline(zones: readonly ZonePlan[]): string {

@@ -2,7 +2,9 @@ import { BREAK_RATE } from '../chemical/strip-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { protectionFor, SAND_PROTECTION } from '../safety/protection.ts';
+import { lowerFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
+import { countNames } from './count-names.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
@@ -36,7 +38,7 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
     draftStep({
       ...common,
       title: `${stripper.name}, round ${i + 1} of ${plan.rounds.length}`,
-      detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `lifts ${layerList(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
+      detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
       hand: perRound,
       wait: dwell.likely,
       notBefore: `first check at ${formatMinutes(dwell.first)}`,
@@ -53,7 +55,7 @@ function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>,
   const pressure = `${chosen.pressure?.toFixed(1)} bar at most`;
   return draftStep({
     ...common,
-    title: chosen.sentOut ? `Send out: ${method.name.toLowerCase()}` : method.name,
+    title: chosen.sentOut ? `Send out: ${lowerFirst(method.name)}` : method.name,
     detail: chosen.sentOut
       ? `In writing: medium, ${pressure}, what must not be hit, plugs and masking, ready date. Prime the day it returns.`
       : `${pressure}, edges first, always moving. Leaves ${method.leaves}.`,
@@ -69,9 +71,3 @@ const cautionsOf = ({ findings }: MethodOption): string[] =>
 
 const stripHold = (substrate: string): string =>
   substrate === 'cast-iron' ? 'No loose colour; specks below the casting texture may stay if they survive tape.' : 'No colour left in corners.';
-/** "two-pack clear, 3 × alkyd enamel" */
-function layerList(names: readonly string[]): string {
-  const counts = new Map<string, number>();
-  for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
-  return [...counts].map(([name, count]) => (count > 1 ? `${count} × ` : '') + name.toLowerCase()).join(', ');
-}

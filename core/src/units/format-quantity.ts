@@ -8,13 +8,13 @@ export const unitSign = (name: DimensionName, system: UnitSystem): string => {
   return SIGNS[shown] ?? shown;
 };
 
-/** The number a field shows, without its unit; small values keep two significant digits instead of rounding to nothing. */
+/** The number a field shows, without its unit; small values keep one significant digit instead of rounding to nothing. */
 export function formatNumber(value: number, name: DimensionName, system: UnitSystem): string {
   const { kind, canonical, shown, decimals } = DIMENSIONS[name];
   const converted = convert(value, kind, canonical, shown[system]);
   const fixed = converted.toFixed(decimals[system]);
   const lost = converted !== 0 && Math.abs(converted) < 10 ** -decimals[system];
-  return String(Number(lost ? converted.toPrecision(2) : fixed));
+  return String(Number(lost ? converted.toPrecision(1) : fixed));
 }
 
 /** @example formatQuantity(101.6, 'film', 'us') // "4 mil" */
@@ -29,3 +29,6 @@ export function formatMinutes(value: number): string {
   if (whole < 2880) return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
   return `${Number((whole / 1440).toFixed(1))} days`;
 }
+
+/** Working time, never in days: a day of hands is not 24 hours. @example formatHands(3665) // "61 h" */
+export const formatHands = (value: number): string => (value < 600 ? formatMinutes(value) : `${Math.round(value / 60)} h`);

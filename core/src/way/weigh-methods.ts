@@ -18,7 +18,7 @@ const SEND_OUT_HAND = 30;
 const FILM_DENSITY = 1.4;
 
 /** What a method takes, before rules and ranking. */
-type Effort = Pick<MethodOption, 'hand' | 'wait' | 'outside' | 'waste' | 'sentOut' | 'pressure' | 'supplies' | 'strip'>;
+type Effort = Pick<MethodOption, 'hand' | 'wait' | 'outside' | 'waste' | 'sentOut' | 'pressure' | 'supplies' | 'reckoning' | 'strip'>;
 
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
@@ -52,28 +52,41 @@ function effortOf(zone: ZoneFacts, method: Method, outcome: StripOutcome | null)
     case 'blast':
       return blastEffort(zone, method);
     case 'heat':
-      return { ...NOTHING, hand: (60 * zone.area) / (method.rate.value * ACCESS_SPEED[zone.zone.access]) };
+      return byHand(zone, method.rate.value, 1);
     case 'keep':
-      return { ...NOTHING, hand: (60 * zone.area) / (method.rate.value * ACCESS_SPEED[zone.zone.access]), supplies: [consumed(zone, method, 1)] };
+      return { ...byHand(zone, method.rate.value, 1), supplies: [consumed(zone, method, 1)] };
     case 'mech':
       return mechanicalEffort(zone, method);
   }
 }
 
-const NOTHING: Effort = { hand: 0, wait: 0, outside: 0, waste: 0, sentOut: false, pressure: null, supplies: [], strip: null };
+const NOTHING: Effort = { hand: 0, wait: 0, outside: 0, waste: 0, sentOut: false, pressure: null, supplies: [], reckoning: '', strip: null };
+
+/** Hours of a hand tool: rate for 100 µm of enamel, this stack against it, this access against an open face. */
+function byHand(zone: ZoneFacts, rate: number, factor: number): Effort {
+  const access = ACCESS_SPEED[zone.zone.access];
+  return {
+    ...NOTHING,
+    hand: (60 * zone.area) / (rate * factor * access),
+    reckoning: `${rate} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${access} for the access. Rates: model assumption.`,
+  };
+}
 
 function chemicalEffort(zone: ZoneFacts, { stripper }: Extract<Method, { family: 'chem' }>, outcome: StripOutcome | null): Effort {
   const plan = outcome?.plan ?? null;
   if (!plan) return NOTHING;
   const price = zone.shop.prices[stripper.id] ?? stripper.pricePerLitre.value;
   const supply = { id: stripper.id, name: stripper.name, quantity: plan.litres, unit: 'L', price };
-  return { ...NOTHING, hand: plan.hand, wait: plan.wait, waste: plan.waste, supplies: [supply], strip: plan };
+  const rounds = plan.rounds.length;
+  return {
+    ...NOTHING, hand: plan.hand, wait: plan.wait, waste: plan.waste, supplies: [supply], strip: plan,
+    reckoning: `${rounds} ${rounds === 1 ? 'round' : 'rounds'} of laying on, scraping and rinsing over ${zone.area.toFixed(2)} m²; dwell from the softening front at ${plan.pace.toFixed(2)} times the speed of 20 °C. Rates: model assumption.`,
+  };
 }
 
 function mechanicalEffort(zone: ZoneFacts, method: Extract<Method, { family: 'mech' }>): Effort {
   const factor = stackFactor(zone, method.traits.includes('removes-rust'));
-  const hand = (60 * zone.area) / (method.rate.value * factor * ACCESS_SPEED[zone.zone.access]);
-  return { ...NOTHING, hand, waste: removedMass(zone), supplies: method.consumable ? [consumed(zone, method, factor)] : [] };
+  return { ...byHand(zone, method.rate.value, factor), waste: removedMass(zone), supplies: method.consumable ? [consumed(zone, method, factor)] : [] };
 }
 
 function consumed(zone: ZoneFacts, method: Extract<Method, { family: 'mech' | 'keep' }>, factor: number): Supply {
@@ -89,10 +102,12 @@ function blastEffort(zone: ZoneFacts, method: Extract<Method, { family: 'blast' 
   const waste = used + removedMass(zone);
   if (zone.shop.equipment.includes('blast-pot')) {
     const price = zone.shop.prices[medium.id] ?? medium.pricePerKilogram.value;
-    return { ...NOTHING, hand: 60 * hours, waste, pressure, supplies: [{ id: medium.id, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }] };
+    const reckoning = `${blastRate(medium, pressure, 1).toFixed(1)} m²/h at ${pressure.toFixed(1)} bar with a no. 6 nozzle, adjusted to stack and access. Rates: model assumption.`;
+    return { ...NOTHING, hand: 60 * hours, waste, pressure, reckoning, supplies: [{ id: medium.id, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }] };
   }
   const { minimum, perSquareMetre, daysAway } = zone.shop.contractor;
-  return { ...NOTHING, hand: SEND_OUT_HAND, wait: daysAway * 1440, outside: Math.max(minimum, zone.area * perSquareMetre), waste: 0, sentOut: true, pressure };
+  return { ...NOTHING, hand: SEND_OUT_HAND, wait: daysAway * 1440, outside: Math.max(minimum, zone.area * perSquareMetre), waste: 0, sentOut: true, pressure,
+    reckoning: `Contractor: ${perSquareMetre} a square metre, ${minimum} at least, ${daysAway} days away; shop settings. The shop owns no blast pot.` };
 }
 
 const removedMass = (zone: ZoneFacts): number =>

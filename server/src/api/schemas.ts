@@ -12,7 +12,7 @@ export const ReplaceJob = z.strictObject({ version, document: Job }).meta({ id: 
 export const StoredJobBody = z.strictObject({ id: JobId, version: z.int(), createdAt: stamp, updatedAt: stamp, document: Job }).meta({ id: 'StoredJob' });
 export const JobSummary = z
   .strictObject({
-    id: JobId, version: z.int(), name: z.string(), itemKind: z.string(), archived: z.boolean(), updatedAt: stamp,
+    id: JobId, version: z.int(), name: z.string(), description: z.string(), itemKind: z.string(), archived: z.boolean(), updatedAt: stamp,
     zones: z.int(), questions: z.int(), stops: z.int(), hand: z.number().describe('min'), cost: z.number(),
   })
   .meta({ id: 'JobSummary' });

@@ -15,6 +15,7 @@ export interface JobSummary {
   readonly id: string;
   readonly version: number;
   readonly name: string;
+  readonly description: string;
   readonly itemKind: string;
   readonly archived: boolean;
   readonly updatedAt: string;

@@ -15,7 +15,7 @@ const WORD = { stop: 'Stop', question: 'Open question', caution: 'Take care', 'r
       @if (full()) { <p class="basis">{{ units.text(finding().change) }} Basis: {{ finding().basis.source }}.</p> }
     </div>
   `,
-  styles: ':host { display: block; } :host + :host { margin-top: 8px; }',
+  styles: ':host { display: block; margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FindingNote {

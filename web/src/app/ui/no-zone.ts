@@ -16,7 +16,7 @@ import { Units } from './units.service';
             <tr>
               <td><a [routerLink]="[]" [queryParams]="{ zone: zone.zone }">{{ zone.partName }}: {{ zone.zoneName }}</a></td>
               <td>{{ zone.chosen?.name ?? 'none left' }}</td>
-              <td class="num">{{ units.minutes(zone.chosen?.hand ?? 0) }}</td>
+              <td class="num">{{ units.hands(zone.chosen?.hand ?? 0) }}</td>
               <td class="num">{{ units.minutes(zone.chosen?.wait ?? 0) }}</td>
               <td class="num">{{ units.money(zone.chosen?.cost ?? 0) }}</td>
               <td>{{ stateOf(zone.findings) }}</td>

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { formatMinutes, formatQuantity, localise, type DimensionName } from '@lift-bare/core';
+import { formatHands, formatMinutes, formatQuantity, localise, lowerFirst, type DimensionName } from '@lift-bare/core';
 import { ShopActions } from '../state/shop.actions';
 import { shopFeature } from '../state/shop.reducer';
 
@@ -13,6 +13,9 @@ export class Units {
 
   show = (value: number, dimension: DimensionName): string => formatQuantity(value, dimension, this.system());
   minutes = formatMinutes;
+  hands = formatHands;
+  /** a name inside a sentence */
+  inline = lowerFirst;
   money = (value: number): string => `${this.shop().currency} ${value < 10 ? value.toFixed(1) : Math.round(value).toLocaleString('en')}`;
   /** A sentence of the plan with its quantities in the system shown. */
   text = (sentence: string): string => localise(sentence, this.system());

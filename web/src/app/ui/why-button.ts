@@ -8,15 +8,16 @@ import { Units } from './units.service';
   selector: 'lb-why',
   imports: [NzPopoverModule],
   template: `
-    <button type="button" class="link small" nz-popover nzPopoverTrigger="click" [nzPopoverContent]="reasons" nzPopoverPlacement="leftTop" [attr.aria-label]="label() + ': ' + about()">{{ label() }}</button>
+    <button type="button" class="link small" nz-popover nzPopoverTrigger="click" [nzPopoverContent]="reasons" nzPopoverPlacement="bottomLeft" [attr.aria-label]="label() + ': ' + about()">{{ label() }}</button>
     <ng-template #reasons>
+      @if (reckoning(); as sentence) { <p class="reason">{{ units.text(sentence) }}</p> }
       @for (finding of findings(); track finding.code) {
         <div class="reason">
           <b>{{ units.text(finding.title) }}</b>
           <p>{{ units.text(finding.reason) }}</p>
           <p class="basis">Looks at: {{ finding.looksAt.join(', ') }}. Basis: {{ finding.basis.source }}. What would change it: {{ units.text(finding.change) }}</p>
         </div>
-      } @empty { <p>No rule speaks for or against it; it stands where time, cost, risk and exposure put it.</p> }
+      } @empty { <p class="reason">No rule speaks for or against it; it stands where time, cost, risk and exposure put it.</p> }
     </ng-template>
   `,
   styles: '.reason + .reason { margin-top: 9px; padding-top: 9px; border-top: 1px solid var(--line); }',
@@ -26,5 +27,7 @@ export class WhyButton {
   readonly findings = input.required<readonly Finding[]>();
   readonly label = input('why?');
   readonly about = input('');
+  /** how the numbers came about */
+  readonly reckoning = input('');
   protected readonly units = inject(Units);
 }

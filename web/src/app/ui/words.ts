@@ -47,7 +47,8 @@ export const FEATURE_OPTIONS = options(FEATURES);
 export const SHAPE_OPTIONS = options(SHAPES);
 export const TARGET_OPTIONS = options(TARGETS);
 export const FLOAT_OPTIONS = options(FLOATS);
-export const CROSSCUT_OPTIONS: readonly ChoiceOption<number | null>[] = [
-  { value: null, label: 'Not tested' },
+export const NOT_TESTED = -1;
+export const CROSSCUT_OPTIONS: readonly ChoiceOption<number>[] = [
+  { value: NOT_TESTED, label: 'Not tested' },
   ...['0: clean edges', '1: under 5 % off', '2: under 15 % off', '3: under 35 % off', '4: under 65 % off', '5: worse'].map((label, value) => ({ value, label })),
 ];

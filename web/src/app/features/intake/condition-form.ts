@@ -4,7 +4,7 @@ import type { Condition } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
-import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, RUST_OPTIONS } from '../../ui/words';
+import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, NOT_TESTED, RUST_OPTIONS } from '../../ui/words';
 
 @Component({
   selector: 'lb-condition-form',
@@ -14,7 +14,7 @@ import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, RUST_OPTIONS } f
       <div class="block"><h2>Condition</h2></div>
       <div class="form">
         <lb-choice label="Lead" [value]="condition.lead" [options]="lead" (changed)="set('lead', $event)" />
-        <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut" [options]="crosscut" (changed)="set('crosscut', $event)" />
+        <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut ?? untested" [options]="crosscut" (changed)="set('crosscut', $event === untested ? null : $event)" />
         <lb-choice label="Rust grade, ISO 8501-1" [value]="condition.rustGrade" [options]="rust" (changed)="set('rustGrade', $event)" />
         <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <div class="field"><label for="perforated">Rusted through</label><span><nz-switch nzId="perforated" [ngModel]="condition.perforated" (ngModelChange)="set('perforated', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
@@ -28,6 +28,7 @@ export class ConditionForm {
   protected readonly context = inject(JobContext);
   protected readonly lead = LEAD_OPTIONS;
   protected readonly crosscut = CROSSCUT_OPTIONS;
+  protected readonly untested = NOT_TESTED;
   protected readonly rust = RUST_OPTIONS;
   protected readonly contamination = CONTAMINATION_OPTIONS;
 

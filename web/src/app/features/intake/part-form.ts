@@ -7,8 +7,9 @@ import { TextField } from '../../ui/text-field';
 import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS } from '../../ui/words';
 
 const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({ value: id, label: name }));
-const FINISH_OPTIONS: readonly ChoiceOption<FinishId | null>[] = [
-  { value: null, label: 'As the job' },
+const AS_JOB = 'as-job' as const;
+const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
+  { value: AS_JOB, label: 'As the job' },
   ...Object.values(CATALOGUE.finishes).map(({ id, name }) => ({ value: id, label: name })),
 ];
 
@@ -26,7 +27,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | null>[] = [
         }
         <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
-        <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish" [options]="finishes" (changed)="set('finish', $event)" />
+        <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish ?? asJob" [options]="finishes" (changed)="set('finish', $event === asJob ? null : $event)" />
         <lb-choice class="full" label="To protect or take off" [value]="part.features" [options]="features" [many]="true" placeholder="nothing" (changedMany)="set('features', $event)" />
       </div>
     }
@@ -40,6 +41,7 @@ export class PartForm {
   protected readonly floats = FLOAT_OPTIONS;
   protected readonly held = HELD_OPTIONS;
   protected readonly finishes = FINISH_OPTIONS;
+  protected readonly asJob: typeof AS_JOB = AS_JOB;
   protected readonly features = FEATURE_OPTIONS;
 
   protected set<K extends keyof Part>(key: K, value: Part[K]): void {

@@ -5,6 +5,7 @@ import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
+import { coatingColour } from '../../ui/section/film-colours';
 import { stackFilms } from '../../ui/section/stack-films';
 import { SectionPicture, type FilmDrag } from '../../ui/section/section-picture';
 import { Units } from '../../ui/units.service';
@@ -26,6 +27,7 @@ export class StackEditor {
   protected readonly micrometres = Micrometres;
   protected readonly coatings = COATING_OPTIONS;
   protected readonly states = LAYER_STATE_OPTIONS;
+  protected readonly colour = coatingColour;
 
   protected readonly films = computed(() => stackFilms(this.context.zone()?.stack ?? []));
   protected readonly topDown = computed(() => [...(this.context.zone()?.stack ?? [])].reverse());

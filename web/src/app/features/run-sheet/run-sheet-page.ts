@@ -20,7 +20,8 @@ export class RunSheetPage {
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
-  protected readonly stops = computed(() => this.context.plan()?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question') ?? []);
+  /** what has to be settled before the start, each once */
+  protected readonly unsettled = computed(() => [...new Set(this.context.plan()?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question').map(({ title }) => title))]);
 
   protected readonly wearList = computed(() => this.protection().map(({ name }) => name).join(', '));
 

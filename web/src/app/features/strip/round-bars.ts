@@ -8,23 +8,24 @@ import { timeBars } from './time-bars';
   selector: 'lb-round-bars',
   template: `
     <table class="plain">
-      <thead><tr><th>Round</th><th>Minutes since laid on</th><th class="num">First check</th><th class="num">Likely</th><th class="num">Late</th><th>Lifts</th></tr></thead>
+      <thead><tr><th>Round, and what it lifts</th><th class="num">First check</th><th class="num">Likely</th><th class="num">Late</th></tr></thead>
       <tbody>
         @for (bar of bars(); track $index) {
-          <tr>
-            <td>{{ $index + 1 }}</td>
-            <td class="track">
-              <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
-                <path class="axis" d="M0 5h100" />
-                <rect class="band" [attr.x]="bar.from" y="1.5" [attr.width]="bar.width" height="7" />
-                <rect class="likely" [attr.x]="bar.likely - 0.4" y="0" width="0.8" height="10" />
-                <rect class="dry" [attr.x]="bar.dry - 0.4" y="0" width="0.8" height="10" />
-              </svg>
-            </td>
+          <tr class="round">
+            <td><b>{{ $index + 1 }}</b> {{ bar.lifts === '' ? 'softens ' + units.show(bar.round.depth, 'film') : bar.lifts }}</td>
             <td class="num">{{ units.minutes(bar.round.dwell.first) }}</td>
             <td class="num"><b>{{ units.minutes(bar.round.dwell.likely) }}</b></td>
             <td class="num">{{ units.minutes(bar.round.dwell.late) }}</td>
-            <td>{{ bar.round.lifts.length > 0 ? bar.round.lifts.join(', ') : 'softens ' + units.show(bar.round.depth, 'film') }}</td>
+          </tr>
+          <tr>
+            <td colspan="4" class="track">
+              <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+                <path class="axis" d="M0 5h100" />
+                <rect class="band" [attr.x]="bar.from" y="1.5" [attr.width]="bar.width" height="7" />
+                <rect class="likely" [attr.x]="bar.likely - 0.3" y="0" width="0.6" height="10" />
+                <rect class="dry" [attr.x]="bar.dry - 0.3" y="0" width="0.6" height="10" />
+              </svg>
+            </td>
           </tr>
         }
       </tbody>
@@ -33,7 +34,8 @@ import { timeBars } from './time-bars';
   `,
   styles: `
     svg { display: block; width: 100%; height: 16px; }
-    .track { width: 36%; }
+    tr.round td { border-bottom: 0; padding-bottom: 1px; }
+    td.track { padding-top: 1px; }
     .axis { stroke: var(--line); stroke-width: 1; vector-effect: non-scaling-stroke; }
     .band { fill: var(--film); }
     .likely { fill: var(--ink); }

@@ -1,4 +1,6 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
+
+import { Units } from '../../ui/units.service';
 
 /** Choosing against the rules takes a written reason, which stays with the zone. */
 @Component({
@@ -6,7 +8,7 @@ import { ChangeDetectionStrategy, Component, input, output, signal } from '@angu
   template: `
     <div class="note stop">
       <div class="field">
-        <label for="override-reason">Why {{ name().toLowerCase() }} all the same? The reason stays on the run sheet.</label>
+        <label for="override-reason">Why {{ units.inline(name()) }} all the same? The reason stays on the run sheet.</label>
         <textarea id="override-reason" rows="2" maxlength="2000" [value]="reason()" (input)="reason.set($any($event.target).value)"></textarea>
       </div>
       <p><button type="button" class="btn" [disabled]="reason().trim().length < 5" (click)="confirmed.emit(reason().trim())">Use it against the rules</button> <button type="button" class="btn plain" (click)="cancelled.emit()">Leave it</button></p>
@@ -20,4 +22,5 @@ export class OverrideForm {
   readonly confirmed = output<string>();
   readonly cancelled = output<void>();
   protected readonly reason = signal('');
+  protected readonly units = inject(Units);
 }

@@ -32,11 +32,13 @@ export class SectionPicture {
   readonly stripper = input<string | null>(null);
   readonly marks = input<readonly DepthMark[]>([]);
   readonly editable = input(false);
+  readonly labelled = input(true);
   readonly height = input(270);
   readonly dragged = output<FilmDrag>();
 
   protected readonly units = inject(Units);
-  protected readonly width = 196;
+  protected readonly width = computed(() => (this.labelled() ? 150 : 196));
+  protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 196));
   protected readonly head = computed(() => (this.stripper() === null ? 14 : 46));
   protected readonly drawing = computed(() => drawSection(this.films(), this.height(), this.head()));
   protected readonly heading = computed(() => `${this.films().length} layers on ${this.substrate()}: ` + [...this.films()].reverse().map((film) => `${film.name} ${this.units.show(film.thickness, 'film')}`).join(', '));

@@ -1,0 +1,140 @@
+import { methodSubject, type Sample } from '../../testing/sample.ts';
+import type { MethodId } from '../model/ids.ts';
+import { METHOD_RULES } from './method-rules.ts';
+import { judge } from './rule.ts';
+
+type Case = readonly [method: MethodId, sample: Sample];
+
+const CARBON: Sample = { substrate: 'carbon-epoxy', stack: [['clear-2k', 40]] };
+const GRP: Sample = { substrate: 'grp-gelcoat', thickness: 5, stack: [['antifoul-ablative', 80]] };
+const ALLOY: Sample = { substrate: 'aluminium-sheet', thickness: 2 };
+const SECTION: Sample = { substrate: 'mild-steel-section', thickness: 4 };
+const RUSTY: Sample = { ...SECTION, condition: { rustGrade: 'C' } };
+const CAST: Sample = { substrate: 'cast-iron', thickness: 12 };
+const ABS: Sample = { substrate: 'abs', thickness: 3, stack: [['basecoat', 15]] };
+const PP: Sample = { substrate: 'pp-epdm', thickness: 3, stack: [['basecoat', 15]] };
+const MAGNESIUM: Sample = { substrate: 'magnesium', thickness: 5 };
+const GALVANISED: Sample = { substrate: 'galvanised', thickness: 2 };
+const LEADED: Sample = { condition: { lead: 'suspected' } };
+const DOWN_TO: Sample = { stack: [['e-coat', 20], ['alkyd-enamel', 40]], target: { kind: 'down-to', layer: 'layer1' } };
+const KEPT: Sample = { target: { kind: 'keep' } };
+
+/** Each rule once firing and once silent, on inputs that differ in what the rule is about. */
+const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
+  'comp-no-chem': { fires: ['chem.slow-gel', CARBON], silent: ['mech.hand-wet', CARBON] },
+  'comp-gelcoat-only': { fires: ['chem.fast-solvent', GRP], silent: ['chem.gelcoat-safe', GRP] },
+  'comp-stop-at-fibre': { fires: ['mech.hand-wet', CARBON], silent: ['mech.hand-wet', GRP] },
+  'comp-hand-only': { fires: ['mech.da', CARBON], silent: ['mech.hand-wet', CARBON] },
+  'comp-no-hard-blast': { fires: ['blast.garnet', GRP], silent: ['blast.soda', GRP] },
+  'comp-soft-blast-trained': { fires: ['blast.soda', GRP], silent: ['blast.soda', SECTION] },
+  'comp-gelcoat-thin': { fires: ['mech.da', GRP], silent: ['mech.hand-wet', GRP] },
+  'comp-no-wire': { fires: ['mech.wire-wheel', GRP], silent: ['mech.da', GRP] },
+  'light-no-caustic': { fires: ['chem.caustic-spray', ALLOY], silent: ['chem.caustic-spray', SECTION] },
+  'light-no-steel': { fires: ['mech.wire-wheel', ALLOY], silent: ['mech.wire-wheel', SECTION] },
+  'light-no-brass': { fires: ['mech.brass-brush', ALLOY], silent: ['mech.brass-brush', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }] },
+  'light-brass-rinse': { fires: ['mech.brass-brush', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['mech.brass-brush', ALLOY] },
+  'light-scraper': { fires: ['chem.fast-solvent', ALLOY], silent: ['chem.fast-solvent', SECTION] },
+  'light-pad': { fires: ['mech.nonwoven-disc', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'nonwoven-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['mech.nonwoven-disc', ALLOY] },
+  'light-no-flap': { fires: ['mech.grinder-flap', ALLOY], silent: ['mech.grinder-flap', SECTION] },
+  'light-soft-blast': { fires: ['blast.garnet', ALLOY], silent: ['blast.plastic', ALLOY] },
+  'light-blast-pressure': { fires: ['blast.plastic', ALLOY], silent: ['blast.plastic', SECTION] },
+  'clad-no-abrasion': { fires: ['mech.da', { substrate: 'aluminium-clad' }], silent: ['chem.benzyl-neutral', { substrate: 'aluminium-clad' }] },
+  'mg-specialist': { fires: ['mech.da', MAGNESIUM], silent: ['mech.da', ALLOY] },
+  'mg-test-stripper': { fires: ['chem.benzyl-neutral', MAGNESIUM], silent: ['chem.benzyl-neutral', ALLOY] },
+  'galv-sweep': { fires: ['blast.plastic', GALVANISED], silent: ['blast.plastic', SECTION] },
+  'galv-no-grind': { fires: ['mech.grinder-flap', GALVANISED], silent: ['mech.bristle-disc', GALVANISED] },
+  'zinc-no-acid': { fires: ['chem.benzyl-acid', GALVANISED], silent: ['chem.benzyl-neutral', GALVANISED] },
+  'copper-alkali': { fires: ['chem.caustic-spray', { substrate: 'copper-alloy', thickness: 3 }], silent: ['chem.caustic-spray', CAST] },
+  'hss-no-acid': { fires: ['chem.benzyl-acid', { substrate: 'high-strength-steel', thickness: 6 }], silent: ['chem.benzyl-acid', SECTION] },
+  'sheet-blast-hard': { fires: ['blast.garnet', { thickness: 0.8 }], silent: ['blast.garnet', { thickness: 1 }] },
+  'sheet-blast-limit': { fires: ['blast.plastic', { thickness: 0.8 }], silent: ['blast.plastic', { thickness: 1.5 }] },
+  'sheet-no-flap': { fires: ['mech.grinder-flap', { thickness: 0.8 }], silent: ['mech.grinder-flap', SECTION] },
+  'sheet-no-needles': { fires: ['mech.needle-scaler', { thickness: 1 }], silent: ['mech.needle-scaler', RUSTY] },
+  'needles-scale-only': { fires: ['mech.needle-scaler', SECTION], silent: ['mech.needle-scaler', RUSTY] },
+  'wire-loose-only': { fires: ['mech.wire-wheel', SECTION], silent: ['mech.wire-wheel', { ...SECTION, stack: [['alkyd-enamel', 40, 'flaking']] }] },
+  'sheet-strip-disc-heat': { fires: ['mech.nonwoven-disc', {}], silent: ['mech.nonwoven-disc', SECTION] },
+  'cast-holds-residue': { fires: ['chem.slow-gel', CAST], silent: ['mech.da', CAST] },
+  'cast-caustic': { fires: ['chem.caustic-spray', CAST], silent: ['chem.caustic-spray', { ...CAST, stack: [['clear-2k', 40]] }] },
+  'section-blast': { fires: ['blast.garnet', RUSTY], silent: ['blast.garnet', SECTION] },
+  'rust-stays': { fires: ['chem.fast-solvent', RUSTY], silent: ['blast.garnet', RUSTY] },
+  'plastic-safe-only': { fires: ['chem.fast-solvent', ABS], silent: ['chem.plastic-safe', ABS] },
+  'plastic-patch': { fires: ['chem.plastic-safe', ABS], silent: ['chem.plastic-safe', {}] },
+  'plastic-safe-elsewhere': { fires: ['chem.plastic-safe', {}], silent: ['chem.plastic-safe', ABS] },
+  'plastic-no-blast': { fires: ['blast.garnet', ABS], silent: ['blast.plastic', ABS] },
+  'plastic-no-grinder': { fires: ['mech.bristle-disc', ABS], silent: ['mech.da-fine', ABS] },
+  'plastic-no-coarse': { fires: ['mech.da', ABS], silent: ['mech.da-fine', ABS] },
+  'olefin-key': { fires: ['mech.da-fine', PP], silent: ['mech.da-fine', ABS] },
+  'olefin-release-first': { fires: ['mech.da-fine', PP], silent: ['mech.da-fine', ABS] },
+  'wood-caustic': { fires: ['chem.caustic-spray', { substrate: 'wood-ply', thickness: 12 }], silent: ['chem.slow-gel', { substrate: 'wood-ply', thickness: 12 }] },
+  'wood-no-grit': { fires: ['blast.garnet', { substrate: 'wood-ply', thickness: 12 }], silent: ['blast.organic-shell', { substrate: 'wood-ply', thickness: 12 }] },
+  'chem-no-bite': { fires: ['chem.caustic-spray', { stack: [['clear-2k', 40]] }], silent: ['chem.caustic-spray', {}] },
+  'chem-not-through': { fires: ['chem.fast-solvent', { stack: [['barrier-epoxy', 2000]] }], silent: ['chem.fast-solvent', {}] },
+  'dcm-law': { fires: ['chem.dcm', {}], silent: ['chem.dcm', { shop: { methyleneChloride: true } }] },
+  'clear-break-first': { fires: ['chem.fast-solvent', { stack: [['clear-2k', 40]] }], silent: ['chem.fast-solvent', { stack: [['clear-2k', 40, 'cracked']] }] },
+  'lay-once': { fires: ['chem.fast-solvent', {}], silent: ['chem.slow-gel', {}] },
+  'powder-no-solvent': { fires: ['chem.benzyl-neutral', { stack: [['powder-polyester', 80]] }], silent: ['chem.benzyl-neutral', {}] },
+  'chem-cold': { fires: ['chem.fast-solvent', { place: { temperature: 8 } }], silent: ['chem.fast-solvent', { place: { temperature: 12 } }] },
+  'chem-dries-first': { fires: ['chem.fast-solvent', { stack: [['epoxy-2k', 300]] }], silent: ['chem.fast-solvent', { stack: [['lacquer-1k', 20]] }] },
+  'chem-drains': { fires: ['chem.benzyl-peroxide', { orientation: 'vertical' }], silent: ['chem.benzyl-peroxide', { orientation: 'up' }] },
+  'chem-overhead': { fires: ['chem.slow-gel', { orientation: 'down' }], silent: ['chem.slow-gel', { orientation: 'up' }] },
+  'grease-first': { fires: ['chem.slow-gel', {}], silent: ['chem.caustic-spray', {}] },
+  'seams-seal': { fires: ['chem.slow-gel', { features: ['seams'] }], silent: ['mech.da', { features: ['seams'] }] },
+  'joint-keep-off': { fires: ['chem.slow-gel', { features: ['adhesive-joints'] }], silent: ['chem.slow-gel', {}] },
+  'filler-knock-out': { fires: ['chem.slow-gel', { stack: [['body-filler', 500]] }], silent: ['chem.slow-gel', {}] },
+  'acid-neutral': { fires: ['chem.benzyl-acid', {}], silent: ['chem.benzyl-neutral', {}] },
+  'solvent-no-spark': { fires: ['chem.fast-solvent', { place: { extraction: false } }], silent: ['chem.fast-solvent', { place: { extraction: true } }] },
+  'slow-gel-cover': { fires: ['chem.slow-gel', {}], silent: ['chem.fast-solvent', {}] },
+  'gelcoat-safe-hull': { fires: ['chem.gelcoat-safe', GRP], silent: ['chem.gelcoat-safe', {}] },
+  'gelcoat-safe-elsewhere': { fires: ['chem.gelcoat-safe', {}], silent: ['chem.gelcoat-safe', GRP] },
+  'lead-wet': { fires: ['mech.da', LEADED], silent: ['mech.hand-wet', LEADED] },
+  'lead-collect': { fires: ['mech.hand-wet', LEADED], silent: ['mech.hand-wet', {}] },
+  'antifoul-wet': { fires: ['mech.da', GRP], silent: ['mech.hand-wet', GRP] },
+  'antifoul-contained': { fires: ['mech.hand-wet', GRP], silent: ['mech.hand-wet', {}] },
+  'heat-no-composite': { fires: ['heat.gun', GRP], silent: ['heat.gun', SECTION] },
+  'heat-no-sheet': { fires: ['heat.gun', {}], silent: ['heat.gun', SECTION] },
+  'heat-fume': { fires: ['heat.gun', SECTION], silent: ['mech.da', SECTION] },
+  'heat-isocyanate': { fires: ['heat.gun', { ...SECTION, stack: [['urethane-2k', 60]] }], silent: ['heat.gun', SECTION] },
+  'soda-rinse': { fires: ['blast.soda', {}], silent: ['blast.plastic', {}] },
+  'wet-blast-inhibit': { fires: ['blast.wet-abrasive', SECTION], silent: ['blast.garnet', SECTION] },
+  'blast-contain': { fires: ['blast.garnet', { ...SECTION, place: { indoors: false } }], silent: ['blast.garnet', SECTION] },
+  'friction-asbestos': { fires: ['mech.da', { features: ['friction-lining'] }], silent: ['mech.hand-wet', { features: ['friction-lining'] }] },
+  'tank-purge': { fires: ['mech.hand-wet', { features: ['fuel-tank'] }], silent: ['mech.hand-wet', {}] },
+  'tank-no-spark': { fires: ['mech.bristle-disc', { features: ['fuel-tank'] }], silent: ['mech.hand-wet', { features: ['fuel-tank'] }] },
+  'aero-licensed': { fires: ['chem.benzyl-neutral', { ...ALLOY, item: { kind: 'aircraft' } }], silent: ['chem.benzyl-neutral', ALLOY] },
+  'heavy-support': { fires: ['mech.da', { features: ['heavy'] }], silent: ['mech.da', {}] },
+  reach: { fires: ['mech.da', { access: 'crevice' }], silent: ['mech.da', { access: 'flat' }] },
+  'edge-stay-off': { fires: ['mech.grinder-flap', { ...SECTION, access: 'edge' }], silent: ['mech.quick-change', { access: 'edge' }] },
+  'crevice-blast-or-brush': { fires: ['chem.slow-gel', { access: 'crevice' }], silent: ['chem.slow-gel', {}] },
+  'precision-mask': { fires: ['mech.da', { features: ['threads'] }], silent: ['mech.da', {}] },
+  'precision-no-grit': { fires: ['blast.garnet', { ...CAST, features: ['precision-ways'] }], silent: ['chem.slow-gel', { ...CAST, features: ['precision-ways'] }] },
+  'keep-asks': { fires: ['keep.key', {}], silent: ['keep.key', KEPT] },
+  'keep-stays': { fires: ['mech.da', KEPT], silent: ['mech.da', {}] },
+  'keep-unsound': { fires: ['keep.key', { ...KEPT, condition: { crosscut: 2 } }], silent: ['keep.key', { ...KEPT, condition: { crosscut: 1 } }] },
+  'keep-school': { fires: ['keep.key', { ...KEPT, shop: { schools: { S1: 'always-bare', L1: 'plastic-only', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['keep.key', KEPT] },
+  'nothing-to-lift': { fires: ['mech.hand-wet', { stack: [] }], silent: ['mech.nonwoven-disc', { stack: [] }] },
+  'scraper-loose-only': { fires: ['mech.scraper', {}], silent: ['mech.scraper', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
+  'brush-alone': { fires: ['mech.brass-brush', {}], silent: ['mech.brass-brush', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
+  'down-to-control': { fires: ['mech.da', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },
+  'down-to-chem': { fires: ['chem.fast-solvent', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },
+  'kit-missing': { fires: ['mech.needle-scaler', RUSTY], silent: ['mech.da', RUSTY] },
+  'shop-avoids': { fires: ['mech.da', { shop: { avoid: ['mech.da'] } }], silent: ['mech.da', {}] },
+};
+
+const codes = ([method, sample]: Case) => judge(METHOD_RULES, methodSubject(method, sample), []).map(({ code }) => code);
+
+test('every rule has a firing and a silent case, and no id stands twice', () => {
+  expect(METHOD_RULES.map(({ id }) => id).sort()).toEqual(Object.keys(CASES).sort());
+});
+
+test.each(Object.entries(CASES))('%s fires and stays silent', (id, { fires, silent }) => {
+  expect(codes(fires)).toContain(id);
+  expect(codes(silent)).not.toContain(id);
+});
+
+test('a finding carries reason, basis, what was looked at and what would change it', () => {
+  const [finding] = judge(METHOD_RULES, methodSubject('chem.slow-gel', CARBON), ['parts', 0]).filter(({ code }) => code === 'comp-no-chem');
+  expect(finding).toMatchObject({ severity: 'rule-out', path: ['parts', 0], basis: { kind: 'practice' } });
+  expect(finding?.reason.length).toBeGreaterThan(20);
+  expect(finding?.looksAt).toContain('substrate');
+  expect(finding?.change).not.toBe('');
+});

@@ -1,0 +1,9 @@
+/** The package ships no types; only what the reference checks call. */
+declare module 'psychrolib' {
+  const psychrolib: {
+    readonly SI: number;
+    SetUnitSystem(system: number): void;
+    GetTDewPointFromRelHum(dryBulb: number, relativeHumidity: number): number;
+  };
+  export default psychrolib;
+}

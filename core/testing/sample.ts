@@ -1,0 +1,99 @@
+import { CATALOGUE } from '../src/catalogue/catalogue.ts';
+import { planStrip } from '../src/chemical/strip-plan.ts';
+import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
+import type { CoatingId, FinishId, MethodId, PrimerId } from '../src/model/ids.ts';
+import type { Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
+import { CLEAN, newJob } from '../src/model/new-job.ts';
+import { DEFAULT_SHOP } from '../src/model/default-shop.ts';
+import type { Shop } from '../src/model/shop.ts';
+import { groundOf } from '../src/build/choose-primer.ts';
+import type { FinishSubject, MethodSubject, PrimerSubject } from '../src/rules/subjects.ts';
+import { degC, m2, mm, percent, um } from '../src/units/quantities.ts';
+
+type StackEntry = readonly [coating: CoatingId, film: number, state?: Layer['state']];
+
+export interface Sample {
+  readonly substrate?: Part['substrate'];
+  readonly floats?: Part['floats'];
+  readonly thickness?: number;
+  readonly features?: Part['features'];
+  readonly stack?: readonly StackEntry[];
+  readonly area?: number;
+  readonly access?: Zone['access'];
+  readonly orientation?: Zone['orientation'];
+  readonly target?: Zone['target'];
+  readonly choice?: Zone['choice'];
+  readonly condition?: Partial<Condition>;
+  readonly item?: Partial<Item>;
+  readonly place?: Partial<{ [K in keyof Place]: Place[K] extends number ? number : Place[K] }>;
+  readonly finish?: FinishId | null;
+  readonly shop?: Partial<Shop>;
+}
+
+/** One part with one zone; mild steel sheet of 0.8 mm with 40 µm of sound enamel, tested free of lead, unless said otherwise. */
+export function sampleJob(sample: Sample = {}): Job {
+  const base = newJob('Sample');
+  const stack = (sample.stack ?? [['alkyd-enamel', 40]]).map(([coating, film, state], i): Layer => ({
+    id: `layer${i + 1}`,
+    coating,
+    thickness: um(film),
+    state: state ?? 'sound',
+    origin: 'unknown',
+  }));
+  const zone: Zone = {
+    id: 'zone1',
+    name: 'Zone',
+    shape: { kind: 'entered', area: m2(sample.area ?? 1) },
+    orientation: sample.orientation ?? 'up',
+    access: sample.access ?? 'flat',
+    stack,
+    condition: { ...CLEAN, lead: 'lab-clear', ...sample.condition },
+    target: sample.target ?? { kind: 'bare' },
+    choice: sample.choice ?? null,
+  };
+  const part: Part = {
+    id: 'part1',
+    name: 'Part',
+    substrate: sample.substrate ?? 'mild-steel-sheet',
+    floats: sample.floats ?? 'not-tested',
+    thickness: mm(sample.thickness ?? 0.8),
+    held: 'hung',
+    features: sample.features ?? [],
+    finish: null,
+    zones: [zone],
+  };
+  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, ...sample.place };
+  return {
+    ...base,
+    item: { ...base.item, year: 2015, ...sample.item },
+    place: { ...place, temperature: degC(place.temperature), humidity: percent(place.humidity) },
+    finish: sample.finish === undefined ? 'solid-2k' : sample.finish,
+    parts: [part],
+  };
+}
+
+export const sampleShop = (sample: Sample = {}): Shop => ({ ...DEFAULT_SHOP, ...sample.shop });
+
+export const sampleFacts = (sample: Sample = {}): ZoneFacts => gatherFacts(sampleJob(sample), sampleShop(sample), CATALOGUE)[0] as ZoneFacts;
+
+export function methodSubject(id: MethodId, sample: Sample = {}): MethodSubject {
+  const zone = sampleFacts(sample);
+  const method = CATALOGUE.methods[id];
+  return { zone, method, strip: method.family === 'chem' ? planStrip(zone, method.stripper) : null };
+}
+
+export function primerSubject(id: PrimerId, sample: Sample = {}, more: { wayOff?: MethodId; acidLive?: boolean } = {}): PrimerSubject {
+  const zone = sampleFacts(sample);
+  return {
+    zone,
+    primer: CATALOGUE.primers[id],
+    ground: groundOf(zone),
+    finish: CATALOGUE.finishes[sample.finish ?? 'solid-2k'],
+    wayOff: more.wayOff ? CATALOGUE.methods[more.wayOff] : null,
+    acidLive: more.acidLive ?? false,
+  };
+}
+
+export function finishSubject(id: FinishId, sample: Sample = {}): FinishSubject {
+  return { zone: sampleFacts({ ...sample, finish: id }), finish: CATALOGUE.finishes[id] };
+}

@@ -1,0 +1,52 @@
+import { CATALOGUE, DEFAULT_SHOP, DEMO_JOBS, DEMO_SHOP, planJob, type Job } from '@lift-bare/core';
+import request from 'supertest';
+import { readSettings } from '../settings.ts';
+import { testApp } from '../testing/test-app.ts';
+
+const job = DEMO_JOBS[2] as Job;
+
+let app: Awaited<ReturnType<typeof testApp>>;
+beforeEach(async () => {
+  app = await testApp();
+});
+afterEach(() => app.close());
+const call = () => request(app.app);
+
+test('planning is the core, with the sent shop or the saved one', async () => {
+  const sent = await call().post('/api/v1/plan').send({ job, shop: DEMO_SHOP }).expect(200);
+  expect(sent.body).toEqual(JSON.parse(JSON.stringify(planJob(job, DEMO_SHOP, CATALOGUE))));
+  const dear = { ...DEFAULT_SHOP, labourRate: 200 };
+  await call().put('/api/v1/shop').send({ version: 0, document: dear }).expect(200);
+  const saved = await call().post('/api/v1/plan').send({ job }).expect(200);
+  expect(saved.body.totals.wages).toBeCloseTo(planJob(job, dear, CATALOGUE).totals.wages, 6);
+});
+
+test('planning a wrong document says where it is wrong', async () => {
+  const { body } = await call().post('/api/v1/plan').send({ job: { ...job, format: 'x' } }).expect(422);
+  expect(body.issues[0].path).toEqual(['job', 'format']);
+});
+
+test('the shop profile has versions like a job', async () => {
+  expect((await call().get('/api/v1/shop')).body).toEqual({ version: 0, document: DEFAULT_SHOP });
+  await call().put('/api/v1/shop').send({ version: 0, document: DEMO_SHOP }).expect(200);
+  await call().put('/api/v1/shop').send({ version: 0, document: DEFAULT_SHOP }).expect(409);
+  expect((await call().get('/api/v1/shop')).body).toEqual({ version: 1, document: DEMO_SHOP });
+});
+
+test('descriptions: catalogue with provenance, JSON Schema, OpenAPI, health', async () => {
+  expect((await call().get('/api/v1/catalogue')).body.coatings['alkyd-enamel'].softening.caustic).toEqual({ value: 6, basis: expect.objectContaining({ kind: 'assumption' }) });
+  expect(JSON.parse((await call().get('/api/v1/schema/job')).text)).toMatchObject({ type: 'object', properties: { format: { const: 'lift-bare.job/1' } } });
+  const { paths } = (await call().get('/api/v1/openapi.json')).body;
+  expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/v1/jobs', '/api/v1/jobs/{id}', '/api/v1/plan', '/api/v1/shop']));
+  expect((await call().get('/api/v1/health')).body).toEqual({ status: 'ok', jobs: 0 });
+});
+
+test('open to the network only with a passphrase, and then only to those who know it', async () => {
+  expect(() => readSettings({ LIFT_BARE_HOST: '0.0.0.0' }, '/')).toThrow('LIFT_BARE_PASSPHRASE');
+  expect(readSettings({}, '/').host).toBe('127.0.0.1');
+  const locked = await testApp({ passphrase: 'red lead and linseed' });
+  await request(locked.app).get('/api/v1/health').expect(401);
+  await request(locked.app).get('/api/v1/health').auth('any', 'wrong').expect(401);
+  await request(locked.app).get('/api/v1/health').auth('any', 'red lead and linseed').expect(200);
+  await locked.close();
+});

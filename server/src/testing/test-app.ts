@@ -1,0 +1,15 @@
+import { pino } from 'pino';
+import { createApp } from '../app.ts';
+import { JobStore } from '../store/job-store.ts';
+import { openDatabase } from '../store/open-database.ts';
+import { ShopStore } from '../store/shop-store.ts';
+
+/** The real application on a database of its own and a clock that moves a second at each look. */
+export async function testApp({ file = ':memory:', passphrase = null }: { file?: string; passphrase?: string | null } = {}) {
+  const source = await openDatabase(file);
+  let time = Date.UTC(2026, 0, 1);
+  const jobs = new JobStore(source, () => new Date((time += 1000)));
+  const shop = new ShopStore(source);
+  const app = createApp({ jobs, shop, logger: pino({ level: 'silent' }), webRoot: null, passphrase });
+  return { app, jobs, shop, source, close: () => source.destroy() };
+}

@@ -1,0 +1,53 @@
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { root, run } from './run.mjs';
+import { findChromium, installPackages } from './setup.mjs';
+
+const reports = mkdtempSync(join(tmpdir(), 'lift-bare-check-'));
+let passed = 0;
+let failed = 0;
+
+async function check(name, command, args, options) {
+  console.log(`\n── ${name}`);
+  const code = await run(command, args, options);
+  if (code === 0) passed += 1;
+  else failed += 1;
+  return code;
+}
+
+/** Tests count one by one; a runner that dies without a report counts as one failure. */
+function count(report, read) {
+  try {
+    const [good, bad] = read(JSON.parse(readFileSync(join(reports, report), 'utf8')));
+    passed += good;
+    failed += bad;
+  } catch {
+    failed += 1;
+  }
+}
+
+await installPackages();
+await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+await check('types', 'npx', ['tsc', '-b', '--force', 'core', 'server']);
+await check('types of tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']);
+await check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']);
+await check('boundaries', 'npx', ['depcruise', '--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src']);
+
+console.log('\n── unit tests');
+await run('npx', ['jest', '--json', '--outputFile', join(reports, 'jest.json')]);
+count('jest.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]);
+
+console.log('\n── build');
+await build();
+
+console.log('\n── end to end');
+const chromium = await findChromium();
+if (chromium) {
+  await run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], { env: { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'e2e.json') } });
+  count('e2e.json', ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+} else failed += 1;
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
