@@ -1,0 +1,41 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Words for what a user does, so that the tests read as work. */
+export const field = (page: Page | Locator, label: string): Locator => page.getByLabel(label, { exact: true });
+
+export async function choose(page: Page, label: string, option: string, nth = 0): Promise<void> {
+  await page.getByLabel(label, { exact: true }).nth(nth).click({ force: true });
+  await page.locator('.ant-select-item-option', { hasText: option }).first().click();
+}
+
+export async function stage(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Order of work' }).getByRole('link', { name }).click();
+}
+
+export async function pickZone(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Parts and zones' }).getByRole('link', { name }).first().click();
+}
+
+export async function newJob(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New job' }).click();
+  await field(page, 'Job').fill(name);
+  await saved(page);
+}
+
+export async function addPart(page: Page, template: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a part' }).click();
+  await page.getByRole('button', { name: template }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(template.split(',')[0] ?? template);
+}
+
+export const saved = (page: Page): Promise<void> => expect(page.locator('lb-save-mark')).toContainText('Saved');
+
+/** A figure of the stage by its caption. */
+export const figure = (page: Page, caption: string): Locator => page.locator('dl.figures > div', { has: page.locator('dt', { hasText: caption }) }).locator('dd');
+
+/** "2 h 05", "42 min" as minutes. */
+export function minutesOf(text: string): number {
+  const [, hours, rest] = /^(?:(\d+) h)? ?(?:(\d+)(?: min)?)?$/.exec(text.trim()) ?? [];
+  return Number(hours ?? 0) * 60 + Number(rest ?? 0);
+}

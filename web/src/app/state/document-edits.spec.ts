@@ -1,0 +1,37 @@
+import { DEMO_JOBS, Job, readWith, type Zone } from '@lift-bare/core';
+import { addPart, copyPart, moveLayer, removeLayer, removePart, removeZone, updateZone } from './document-edits';
+
+const job = DEMO_JOBS[0] as Job;
+const part = job.parts[1] as Job['parts'][number];
+const zone = part.zones[0] as Zone;
+
+test('a changed zone leaves every other part as it was', () => {
+  const changed = updateZone(job, zone.id, (known) => ({ ...known, name: 'New' }));
+  expect(changed.parts[1]?.zones[0]?.name).toBe('New');
+  expect(changed.parts[0]).toBe(job.parts[0]);
+  expect(changed.parts[1]?.zones[1]).toBe(part.zones[1]);
+});
+
+test('a copy of a part is valid beside it and keeps its target layer', () => {
+  let count = 0;
+  const targeted = { ...part, zones: [{ ...zone, target: { kind: 'down-to', layer: zone.stack[1]?.id ?? '' } as const }] };
+  const copy = copyPart(targeted, 'Copy', () => `new${(count += 1)}`);
+  expect(readWith(Job, addPart(job, copy)).ok).toBe(true);
+  expect(copy.zones[0]?.target).toEqual({ kind: 'down-to', layer: copy.zones[0]?.stack[1]?.id });
+});
+
+test('removing a layer that was the target sets the target to bare', () => {
+  const layer = zone.stack[0]?.id ?? '';
+  expect(removeLayer({ ...zone, target: { kind: 'down-to', layer } }, layer)).toMatchObject({ target: { kind: 'bare' } });
+});
+
+test('layers move within the stack and not beyond it', () => {
+  const [bottom, second] = zone.stack.map(({ id }) => id) as [string, string];
+  expect(moveLayer(zone, bottom, 1).stack.map(({ id }) => id).slice(0, 2)).toEqual([second, bottom]);
+  expect(moveLayer(zone, bottom, -1)).toBe(zone);
+});
+
+test('parts and zones go away alone', () => {
+  expect(removePart(job, part.id).parts).toHaveLength(job.parts.length - 1);
+  expect(removeZone(job, zone.id).parts[1]?.zones.map(({ id }) => id)).toEqual([part.zones[1]?.id]);
+});
