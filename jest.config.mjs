@@ -12,7 +12,12 @@ export default {
       preset: 'jest-preset-angular',
       setupFilesAfterEnv: ['<rootDir>/jest.setup.ts'],
       testMatch: ['<rootDir>/src/**/*.spec.ts'],
-      transform: { '^.+\\.(ts|js|mjs|html|svg)$': ['jest-preset-angular', { tsconfig: '<rootDir>/tsconfig.spec.json', stringifyContentPathRegex: '\\.(html|svg)$' }] },
+      transform: {
+        '^.+\\.(ts|js|mjs|html|svg)$': [
+          'jest-preset-angular',
+          { tsconfig: '<rootDir>/tsconfig.spec.json', stringifyContentPathRegex: '\\.(html|svg)$' },
+        ],
+      },
       transformIgnorePatterns: ['node_modules/(?!(.*\\.mjs$|@lift-bare|@angular|@ngrx|ng-zorro-antd|date-fns))'],
     },
   ],

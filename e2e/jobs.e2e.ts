@@ -14,7 +14,7 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
 
   const menu = async (job: string, entry: string) => {
     await page.getByRole('button', { name: `more for ${job}`, exact: true }).click();
-    await page.locator('.ant-dropdown-menu-item', { hasText: entry }).click();
+    await page.locator('tr.more').getByRole('button', { name: entry, exact: true }).click();
   };
   await menu('Horsebox trailer', 'Duplicate');
   await expect(page.locator(row, { hasText: 'Horsebox trailer copy' })).toBeVisible();

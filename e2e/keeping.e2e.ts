@@ -64,7 +64,9 @@ test.describe('a server that is killed', () => {
   let server: ChildProcess;
 
   async function start(request: APIRequestContext): Promise<void> {
-    server = spawn('node', [resolve(import.meta.dirname, '../server/dist/main.js')], { env: { ...process.env, LIFT_BARE_PORT: String(port), LIFT_BARE_DATA: data } });
+    server = spawn('node', [resolve(import.meta.dirname, '../server/dist/main.js')], {
+      env: { ...process.env, LIFT_BARE_PORT: String(port), LIFT_BARE_DATA: data },
+    });
     await expect.poll(async () => (await request.get(`${address}/api/v1/health`).catch(() => null))?.status() ?? 0).toBe(200);
   }
   test.afterEach(() => server.kill('SIGKILL'));

@@ -2,8 +2,17 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 
 const VIEWS = [
-  '/', '/shop', '/catalogue', '/jobs/demo-1/intake', '/jobs/demo-1/intake?zone=tug-27', '/jobs/demo-1/way-off?zone=tug-27', '/jobs/demo-1/way-off', '/jobs/demo-1/strip?zone=tug-27',
-  '/jobs/demo-1/bare?zone=tug-17', '/jobs/demo-1/build?zone=tug-6', '/jobs/demo-1/run-sheet',
+  '/',
+  '/shop',
+  '/catalogue',
+  '/jobs/demo-1/intake',
+  '/jobs/demo-1/intake?zone=tug-27',
+  '/jobs/demo-1/way-off?zone=tug-27',
+  '/jobs/demo-1/way-off',
+  '/jobs/demo-1/strip?zone=tug-27',
+  '/jobs/demo-1/bare?zone=tug-17',
+  '/jobs/demo-1/build?zone=tug-6',
+  '/jobs/demo-1/run-sheet',
 ];
 
 for (const view of VIEWS) {
@@ -18,9 +27,16 @@ for (const view of VIEWS) {
       const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
       expect(serious.map(({ id, nodes }) => `${colorScheme} ${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual([]);
     }
-    for (const [width, height] of [[1280, 800], [1024, 768]] as const) {
+    for (const [width, height] of [
+      [1280, 800],
+      [1024, 768],
+    ] as const) {
       await page.setViewportSize({ width, height });
-      const wider = await page.evaluate(() => [...document.querySelectorAll('main, .stage, aside, body')].filter((box) => box.scrollWidth > box.clientWidth + 1).map((box) => `${box.tagName} ${box.scrollWidth} > ${box.clientWidth}`));
+      const wider = await page.evaluate(() =>
+        [...document.querySelectorAll('main, .stage, aside, body')]
+          .filter((box) => box.scrollWidth > box.clientWidth + 1)
+          .map((box) => `${box.tagName} ${box.scrollWidth} > ${box.clientWidth}`),
+      );
       expect(wider).toEqual([]);
     }
     expect(troubles).toEqual([]);

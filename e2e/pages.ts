@@ -5,7 +5,10 @@ export const field = (page: Page | Locator, label: string): Locator => page.getB
 
 export async function choose(page: Page, label: string, option: string, nth = 0): Promise<void> {
   await page.getByLabel(label, { exact: true }).nth(nth).click({ force: true });
-  await page.locator('.ant-select-item-option', { hasText: option }).first().click();
+  const entry = page.locator('.ant-select-item-option', { hasText: option }).first();
+  await page.locator('.ant-select-dropdown').filter({ visible: true }).first().waitFor();
+  if (!(await entry.isVisible())) await page.keyboard.type(option);
+  await entry.click();
 }
 
 export async function stage(page: Page, name: string): Promise<void> {
@@ -32,7 +35,8 @@ export async function addPart(page: Page, template: string): Promise<void> {
 export const saved = (page: Page): Promise<void> => expect(page.locator('lb-save-mark')).toContainText('Saved');
 
 /** A figure of the stage by its caption. */
-export const figure = (page: Page, caption: string): Locator => page.locator('dl.figures > div', { has: page.locator('dt', { hasText: caption }) }).locator('dd');
+export const figure = (page: Page, caption: string | RegExp): Locator =>
+  page.locator('dl.figures > div', { has: page.locator('dt', { hasText: caption }) }).locator('dd');
 
 /** "2 h 05", "42 min" as minutes. */
 export function minutesOf(text: string): number {

@@ -5,12 +5,21 @@ import { installPackages } from './setup.mjs';
 
 /** Time of the newest file below some places, ms. */
 function newest(places) {
-  return Math.max(0, ...places.map((place) => {
-    const path = join(root, place);
-    if (!existsSync(path)) return 0;
-    const stat = statSync(path);
-    return stat.isDirectory() ? newest(readdirSync(path).filter((name) => name !== 'node_modules' && name !== 'dist').map((name) => join(place, name))) : stat.mtimeMs;
-  }));
+  return Math.max(
+    0,
+    ...places.map((place) => {
+      const path = join(root, place);
+      if (!existsSync(path)) return 0;
+      const stat = statSync(path);
+      return stat.isDirectory()
+        ? newest(
+            readdirSync(path)
+              .filter((name) => name !== 'node_modules' && name !== 'dist')
+              .map((name) => join(place, name)),
+          )
+        : stat.mtimeMs;
+    }),
+  );
 }
 
 const fresh = (output, sources) => existsSync(join(root, output)) && statSync(join(root, output)).mtimeMs >= newest(sources);

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { root, run } from './run.mjs';
+import { run } from './run.mjs';
 import { findChromium, installPackages } from './setup.mjs';
 
 const reports = mkdtempSync(join(tmpdir(), 'lift-bare-check-'));
@@ -45,7 +45,9 @@ await build();
 console.log('\n── end to end');
 const chromium = await findChromium();
 if (chromium) {
-  await run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], { env: { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'e2e.json') } });
+  await run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
+    env: { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'e2e.json') },
+  });
   count('e2e.json', ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
 } else failed += 1;
 

@@ -5,7 +5,10 @@ import { need, root, run } from './run.mjs';
 
 const marker = join(root, 'node_modules', '.lift-bare-lock');
 const native = join(root, 'node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node');
-const lock = () => createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+const lock = () =>
+  createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
 
 /** Installs packages when they are missing or older than the lock file. The database driver is compiled from its package, nothing is downloaded besides packages. */
 export async function installPackages() {

@@ -36,9 +36,12 @@ describe('what must never be planned', () => {
     );
   });
 
-  test.each(['aluminium-sheet', 'aluminium-clad', 'aluminium-cast', 'magnesium', 'galvanised', 'zinc-diecast'] as const)('no caustic on %s', (substrate) => {
-    expect(refusals(option('chem.caustic-spray', { substrate })).map(({ code }) => code)).toContain('light-no-caustic');
-  });
+  test.each(['aluminium-sheet', 'aluminium-clad', 'aluminium-cast', 'magnesium', 'galvanised', 'zinc-diecast'] as const)(
+    'no caustic on %s',
+    (substrate) => {
+      expect(refusals(option('chem.caustic-spray', { substrate })).map(({ code }) => code)).toContain('light-no-caustic');
+    },
+  );
 
   test('a floating unmarked plastic is an olefin; so is one that nobody has floated, with a question', () => {
     const floating = zone({ substrate: 'plastic-unmarked', floats: 'floats' });
@@ -52,10 +55,15 @@ describe('what must never be planned', () => {
 
   test('the method chosen by the ranking is never one that a rule refuses', () => {
     fc.assert(
-      fc.property(coatings, fc.constantFrom(...SubstrateId.options), fc.constantFrom('flat' as const, 'edge' as const, 'crevice' as const, 'inside' as const), (stack, substrate, access) => {
-        const { chosen, findings } = zone({ stack, substrate, access });
-        return chosen ? refusals(chosen).length === 0 : findings.some(({ code }) => code === 'no-way-off');
-      }),
+      fc.property(
+        coatings,
+        fc.constantFrom(...SubstrateId.options),
+        fc.constantFrom('flat' as const, 'edge' as const, 'crevice' as const, 'inside' as const),
+        (stack, substrate, access) => {
+          const { chosen, findings } = zone({ stack, substrate, access });
+          return chosen ? refusals(chosen).length === 0 : findings.some(({ code }) => code === 'no-way-off');
+        },
+      ),
     );
   });
 
@@ -95,7 +103,12 @@ describe('dwell follows the model', () => {
   });
 
   test('under film slow gel lasts, and two nights take 300 µm of antifouling (common practice, no source)', () => {
-    const strip = option('chem.slow-gel', { substrate: 'mild-steel-section', thickness: 4, stack: [['antifoul-ablative', 300]], place: { temperature: 18 } }).strip;
+    const strip = option('chem.slow-gel', {
+      substrate: 'mild-steel-section',
+      thickness: 4,
+      stack: [['antifoul-ablative', 300]],
+      place: { temperature: 18 },
+    }).strip;
     expect(strip?.rounds).toHaveLength(2);
   });
 
@@ -141,7 +154,8 @@ describe('the plan', () => {
     for (const substrate of SubstrateId.options)
       for (const finish of FinishId.options) {
         const { build, findings } = zone({ substrate, finish, thickness: 3 });
-        const answered = (build?.coats.length ?? 0) > 0 || CATALOGUE.finishes[finish].coats.length === 0 || findings.some(({ severity }) => severity === 'stop');
+        const answered =
+          (build?.coats.length ?? 0) > 0 || CATALOGUE.finishes[finish].coats.length === 0 || findings.some(({ severity }) => severity === 'stop');
         expect([substrate, finish, answered]).toEqual([substrate, finish, true]);
       }
   });
@@ -162,7 +176,8 @@ describe('the plan', () => {
   });
 
   test('the shop weights move the ranking: a dear hour makes stripper win over paper by hand', () => {
-    const score = (labourRate: number) => zone({ access: 'edge', shop: { labourRate } }).options.findIndex(({ method }) => method === 'mech.hand-wet');
+    const score = (labourRate: number) =>
+      zone({ access: 'edge', shop: { labourRate } }).options.findIndex(({ method }) => method === 'mech.hand-wet');
     expect(score(150)).toBeGreaterThanOrEqual(score(1));
     expect(zone({ shop: { labourRate: 0, weights: { waitingDay: 0, risk: 0, exposure: 5000 } } }).chosen?.method).toBe('mech.hand-wet');
   });

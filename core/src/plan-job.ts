@@ -23,7 +23,9 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings)];
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
-    zones, steps, findings,
+    zones,
+    steps,
+    findings,
     kit: kitList(planned, steps, catalogue),
     stages: stageStates(zones, steps, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: job.place.temperature - dew } : { dewPoint: null, margin: null },

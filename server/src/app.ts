@@ -29,7 +29,12 @@ const BODY_LIMIT = 4 * 1024 * 1024;
 export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(helmet({ contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } }, strictTransportSecurity: false }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } },
+      strictTransportSecurity: false,
+    }),
+  );
   if (passphrase !== null) app.use(requirePassphrase(passphrase));
   app.use(compression());
   app.use('/api', express.json({ limit: BODY_LIMIT }));
@@ -45,7 +50,12 @@ export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts)
 
 /** Hashed files are cached for good; every other address is the application, which routes by itself. */
 function serveWeb(app: Express, webRoot: string): void {
-  app.use(express.static(webRoot, { index: false, setHeaders: (response, path) => response.set('Cache-Control', /-[A-Z0-9]{8}\./.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache') }));
+  app.use(
+    express.static(webRoot, {
+      index: false,
+      setHeaders: (response, path) => response.set('Cache-Control', /-[A-Z0-9]{8}\./.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    }),
+  );
   app.get('/{*path}', (request, response) => {
     if (extname(request.path) !== '') throw new NotFound(`there is no file ${request.path}`);
     response.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));

@@ -22,12 +22,16 @@ if (await seedDemo(jobs, shop)) console.log('Loaded the demo shop with three job
 if (process.argv.includes('--seed-only')) {
   await source.destroy();
 } else {
-  const server = createApp({ jobs, shop, logger, webRoot: settings.webRoot, passphrase: settings.passphrase }).listen(settings.port, settings.host, (error) => {
-    if (error) throw error;
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : settings.port;
-    console.log(`Lift Bare is at http://${settings.host}:${port}`);
-  });
+  const server = createApp({ jobs, shop, logger, webRoot: settings.webRoot, passphrase: settings.passphrase }).listen(
+    settings.port,
+    settings.host,
+    (error) => {
+      if (error) throw error;
+      const address = server.address();
+      const port = typeof address === 'object' && address ? address.port : settings.port;
+      console.log(`Lift Bare is at http://${settings.host}:${port}`);
+    },
+  );
   const stop = () => server.close(() => void source.destroy().then(() => process.exit(0)));
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);

@@ -25,7 +25,9 @@ export function readSettings(environment: NodeJS.ProcessEnv, root: string): Sett
   if (!LOOPBACK.includes(read.LIFT_BARE_HOST) && passphrase === null)
     throw new Error(`LIFT_BARE_HOST=${read.LIFT_BARE_HOST} opens the shop to the network: set LIFT_BARE_PASSPHRASE as well`);
   return {
-    host: read.LIFT_BARE_HOST, port: read.LIFT_BARE_PORT, passphrase,
+    host: read.LIFT_BARE_HOST,
+    port: read.LIFT_BARE_PORT,
+    passphrase,
     database: join(read.LIFT_BARE_DATA ?? join(root, 'data'), 'lift-bare.sqlite'),
     webRoot: join(root, 'web', 'dist', 'browser'),
   };

@@ -24,22 +24,26 @@ const TOO_BIG: Refusal = { when: big, reason: 'the part is too large for a bath;
 /** In order of preference; the first that is not refused is chosen. */
 const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chosen: string }[] = [
   {
-    id: 'cut-out-and-weld', chosen: 'the metal is perforated; no coating bridges a hole',
+    id: 'cut-out-and-weld',
+    chosen: 'the metal is perforated; no coating bridges a hole',
     refusals: [{ when: (zone) => !perforated(zone), reason: 'the metal is not perforated' }],
   },
   {
-    id: 'chelating-bath', chosen: 'lifts rust without acid, which this steel does not stand, from a part small enough for a bath',
+    id: 'chelating-bath',
+    chosen: 'lifts rust without acid, which this steel does not stand, from a part small enough for a bath',
     refusals: [TOO_BIG, { when: (zone) => !hardSteel(zone), reason: 'phosphoric etch or a disc is quicker here' }],
   },
   {
-    id: 'mechanical', chosen: 'loose rust and scale come off by tool before anything is put on',
+    id: 'mechanical',
+    chosen: 'loose rust and scale come off by tool before anything is put on',
     refusals: [
       { when: derusts, reason: 'the way off already takes rust and scale with it' },
       { when: (zone) => !scaly(zone) && !hardSteel(zone), reason: 'light rust of this grade dissolves without it' },
     ],
   },
   {
-    id: 'phosphoric-etch', chosen: 'dissolves what is left in the pits and leaves iron phosphate',
+    id: 'phosphoric-etch',
+    chosen: 'dissolves what is left in the pits and leaves iron phosphate',
     refusals: [
       ACID_ON_HARD,
       { when: (zone) => zone.zone.access === 'inside', reason: 'acid cannot be rinsed out of a closed hollow' },
@@ -47,19 +51,25 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
     ],
   },
   {
-    id: 'tannic-converter', chosen: 'rust that cannot be reached is turned into a firm black film',
+    id: 'tannic-converter',
+    chosen: 'rust that cannot be reached is turned into a firm black film',
     refusals: [
       { when: immersed, reason: 'not for immersion' },
       { when: (zone) => zone.zone.access !== 'inside' && zone.zone.access !== 'crevice', reason: 'the surface can be reached and cleaned to metal' },
     ],
   },
   {
-    id: 'citric-bath', chosen: 'cheap bath for a small part',
+    id: 'citric-bath',
+    chosen: 'cheap bath for a small part',
     refusals: [ACID_ON_HARD, TOO_BIG, { when: () => true, reason: 'slow, and flash rusts afterwards; phosphoric leaves a better ground' }],
   },
   {
-    id: 'electrolysis', chosen: 'reduces rust on castings',
-    refusals: [ACID_ON_HARD, { when: () => true, reason: 'needs a tub, a supply and a day outdoors; worth it for deep rust on castings, see the shop' }],
+    id: 'electrolysis',
+    chosen: 'reduces rust on castings',
+    refusals: [
+      ACID_ON_HARD,
+      { when: () => true, reason: 'needs a tub, a supply and a day outdoors; worth it for deep rust on castings, see the shop' },
+    ],
   },
 ];
 

@@ -36,14 +36,16 @@ function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[
     const profile = wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0;
     const why = first.findings.find(({ severity }) => severity === 'prefer')?.reason ?? catalogue.primers[first.primer].purpose;
     coats.push(coatPlan(zone, catalogue.primers[first.primer], first.primer === 'surfacer-2k' ? 'surfacer' : 'primer', why, profile));
-    if (needsSurfacer(zone, finish, first)) coats.push(coatPlan(zone, catalogue.primers['surfacer-2k'], 'surfacer', 'levels scratches and isolates under the colour', 0));
+    if (needsSurfacer(zone, finish, first))
+      coats.push(coatPlan(zone, catalogue.primers['surfacer-2k'], 'surfacer', 'levels scratches and isolates under the colour', 0));
   }
   return [...coats, ...finish.coats.map((coat) => coatPlan(zone, coat, 'colour', finish.name, 0))];
 }
 
 /** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
 const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): boolean =>
-  first.primer !== 'surfacer-2k' && first.primer !== 'adhesion-promoter' &&
+  first.primer !== 'surfacer-2k' &&
+  first.primer !== 'adhesion-promoter' &&
   ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.primer === 'etch-2k' && finish.pack === '2K'));
 
 function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'], why: string, profile: number): CoatPlan {
@@ -54,7 +56,15 @@ function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'],
   const coverage = { area: zone.area, apply: product.apply, slender: zone.zone.access === 'tube' };
   const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
   return {
-    product: product.id, name: product.name, role, pack: product.pack, apply: product.apply, isocyanate: product.isocyanate, coats, dryFilm, why,
+    product: product.id,
+    name: product.name,
+    role,
+    pack: product.pack,
+    apply: product.apply,
+    isocyanate: product.isocyanate,
+    coats,
+    dryFilm,
+    why,
     wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
     litres: needed,
     thinner: needed * product.thinner.value,

@@ -19,10 +19,7 @@ export function choosePrimer(zone: ZoneFacts, finish: Finish, wayOff: Method | n
   }));
   const open = judged.filter(({ findings }) => !findings.some((f) => f.severity === 'rule-out')).sort((a, b) => merit(b) - merit(a));
   const refused = judged.filter((entry) => !open.includes(entry));
-  return [
-    ...open.map((entry, i) => toOption(entry, i === 0 ? 'chosen' : 'possible')),
-    ...refused.map((entry) => toOption(entry, 'ruled-out')),
-  ];
+  return [...open.map((entry, i) => toOption(entry, i === 0 ? 'chosen' : 'possible')), ...refused.map((entry) => toOption(entry, 'ruled-out'))];
 }
 
 interface Judged {
@@ -35,5 +32,8 @@ const merit = ({ findings }: Judged): number =>
   findings.reduce((sum, { severity }) => sum + (severity === 'prefer' ? 2 : severity === 'caution' ? -1 : 0), 0);
 
 const toOption = ({ primer, findings }: Judged, verdict: PrimerOption['verdict']): PrimerOption => ({
-  primer: primer.id, name: primer.name, verdict, findings,
+  primer: primer.id,
+  name: primer.name,
+  verdict,
+  findings,
 });

@@ -10,7 +10,15 @@ export function spreadingRate(volumeSolids: number, dryFilm: number): number {
 export const wetFilm = (dryFilm: number, volumeSolids: number, thinner: number): number => ((dryFilm * 100) / volumeSolids) * (1 + thinner);
 
 /** Rz µm against cm³/m² of dry paint that only fills the profile; published tables, quoted from memory. */
-const DEAD_VOLUME: readonly (readonly [profile: number, volume: number])[] = [[0, 0], [30, 20], [45, 30], [60, 40], [75, 50], [90, 60], [105, 70]];
+const DEAD_VOLUME: readonly (readonly [profile: number, volume: number])[] = [
+  [0, 0],
+  [30, 20],
+  [45, 30],
+  [60, 40],
+  [75, 50],
+  [90, 60],
+  [105, 70],
+];
 
 /** cm³/m² of dry paint that disappears in a blast profile, linear between table points. */
 export function deadVolume(profile: number): number {

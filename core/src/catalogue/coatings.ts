@@ -22,7 +22,14 @@ export interface Coating {
   readonly softening: Readonly<Record<Chemistry, Cited<number | null>>>;
 }
 
-type Times = readonly [dcm: number | null, fast: number | null, benzyl: number | null, gel: number | null, caustic: number | null, safe: number | null];
+type Times = readonly [
+  dcm: number | null,
+  fast: number | null,
+  benzyl: number | null,
+  gel: number | null,
+  caustic: number | null,
+  safe: number | null,
+];
 
 interface Traits {
   readonly crossLinked?: boolean;
@@ -33,7 +40,9 @@ interface Traits {
 }
 
 const row = (id: CoatingId, name: string, pack: Coating['pack'], film: number, times: Times, traits: Traits = {}): Coating => ({
-  id, name, pack,
+  id,
+  name,
+  pack,
   crossLinked: traits.crossLinked ?? false,
   biocide: traits.biocide ?? false,
   isocyanate: traits.isocyanate ?? false,
@@ -41,8 +50,12 @@ const row = (id: CoatingId, name: string, pack: Coating['pack'], film: number, t
   typicalFilm: practised(film),
   abrasion: assumed(traits.abrasion ?? 1),
   softening: {
-    dcm: assumed(times[0]), 'fast-solvent': assumed(times[1]), benzyl: assumed(times[2]),
-    'slow-gel': assumed(times[3]), caustic: assumed(times[4]), 'mild-safe': assumed(times[5]),
+    dcm: assumed(times[0]),
+    'fast-solvent': assumed(times[1]),
+    benzyl: assumed(times[2]),
+    'slow-gel': assumed(times[3]),
+    caustic: assumed(times[4]),
+    'mild-safe': assumed(times[5]),
   },
 });
 
@@ -56,13 +69,23 @@ export const COATINGS: Readonly<Record<CoatingId, Coating>> = {
   basecoat: row('basecoat', 'Basecoat colour', '1K', 15, [3, 6, 30, 90, null, 25]),
   'clear-2k': row('clear-2k', 'Two-pack clear', '2K', 45, [12, 25, 150, 720, null, 150], { ...HARD, isocyanate: true }),
   'urethane-2k': row('urethane-2k', 'Two-pack urethane colour', '2K', 60, [12, 25, 150, 720, null, 150], { ...HARD, isocyanate: true }),
-  'aviation-polyurethane': row('aviation-polyurethane', 'Aviation polyurethane', '2K', 60, [8, 15, 90, null, null, null], { ...HARD, isocyanate: true }),
+  'aviation-polyurethane': row('aviation-polyurethane', 'Aviation polyurethane', '2K', 60, [8, 15, 90, null, null, null], {
+    ...HARD,
+    isocyanate: true,
+  }),
   'epoxy-2k': row('epoxy-2k', 'Two-pack epoxy primer', '2K', 60, [20, 60, 240, 1440, null, null], { crossLinked: true, oldLead: true }),
   'barrier-epoxy': row('barrier-epoxy', 'Barrier epoxy', '2K', 250, [20, 60, 240, 1440, null, null], HARD),
   'e-coat': row('e-coat', 'Factory dip primer', 'baked', 20, [25, 90, 360, null, null, null], HARD),
-  'powder-polyester': row('powder-polyester', 'Polyester powder coat', 'baked', 80, [40, null, 480, null, null, null], { crossLinked: true, abrasion: 0.6 }),
+  'powder-polyester': row('powder-polyester', 'Polyester powder coat', 'baked', 80, [40, null, 480, null, null, null], {
+    crossLinked: true,
+    abrasion: 0.6,
+  }),
   'powder-epoxy': row('powder-epoxy', 'Epoxy powder coat', 'baked', 80, [40, null, 480, null, null, null], { crossLinked: true, abrasion: 0.6 }),
-  'liner-polyurethane': row('liner-polyurethane', 'Textured polyurethane liner', '2K', 550, [60, null, null, null, null, null], { crossLinked: true, isocyanate: true, abrasion: 0.2 }),
+  'liner-polyurethane': row('liner-polyurethane', 'Textured polyurethane liner', '2K', 550, [60, null, null, null, null, null], {
+    crossLinked: true,
+    isocyanate: true,
+    abrasion: 0.2,
+  }),
   'antifoul-ablative': row('antifoul-ablative', 'Ablative antifouling', '1K', 60, [4, 8, 30, 120, null, 120], { biocide: true }),
   'antifoul-hard': row('antifoul-hard', 'Hard antifouling', '1K', 60, [8, 20, 60, 360, null, 300], { biocide: true }),
   'antifoul-thin-film': row('antifoul-thin-film', 'Thin-film antifouling', '1K', 50, [6, 15, 60, 240, null, 240], { biocide: true }),

@@ -26,8 +26,17 @@ export interface CoatProduct {
 }
 
 type Row = readonly [
-  coats: number, film: number, solids: number, thinner: number, flash: number, recoatMin: number, recoatMax: number | null,
-  potLife: number | null, minTemperature: number, maxHumidity: number, price: number,
+  coats: number,
+  film: number,
+  solids: number,
+  thinner: number,
+  flash: number,
+  recoatMin: number,
+  recoatMax: number | null,
+  potLife: number | null,
+  minTemperature: number,
+  maxHumidity: number,
+  price: number,
 ];
 
 interface Kind {
@@ -39,10 +48,23 @@ interface Kind {
 
 /** Coats, films and waits are common practice; solids, prices and limits are starting values until a data sheet is entered. */
 export const coatProduct = (id: string, name: string, kind: Kind, row: Row): CoatProduct => ({
-  id, name, pack: kind.pack, apply: kind.apply ?? 'gun', isocyanate: kind.isocyanate ?? false, packs: kind.packs ?? [1, 5],
-  coats: practised(row[0]), filmPerCoat: practised(row[1]), volumeSolids: assumed(row[2]), thinner: assumed(row[3]),
-  flash: practised(row[4]), recoatMin: practised(row[5]), recoatMax: practised(row[6]), potLife: assumed(row[7]),
-  minTemperature: assumed(row[8]), maxHumidity: assumed(row[9]), pricePerLitre: assumed(row[10]),
+  id,
+  name,
+  pack: kind.pack,
+  apply: kind.apply ?? 'gun',
+  isocyanate: kind.isocyanate ?? false,
+  packs: kind.packs ?? [1, 5],
+  coats: practised(row[0]),
+  filmPerCoat: practised(row[1]),
+  volumeSolids: assumed(row[2]),
+  thinner: assumed(row[3]),
+  flash: practised(row[4]),
+  recoatMin: practised(row[5]),
+  recoatMax: practised(row[6]),
+  potLife: assumed(row[7]),
+  minTemperature: assumed(row[8]),
+  maxHumidity: assumed(row[9]),
+  pricePerLitre: assumed(row[10]),
 });
 
 export const HOUR = 60;

@@ -23,12 +23,23 @@ export interface Medium {
 const tables = fromMemory('blast media tables of suppliers');
 
 const row = (
-  id: Medium['id'], name: string, use: string, kind: { hard: boolean; wet?: boolean },
+  id: Medium['id'],
+  name: string,
+  use: string,
+  kind: { hard: boolean; wet?: boolean },
   numbers: readonly [bulk: number, bar: number, profile: number, speed: number, uses: number, price: number],
 ): Medium => ({
-  id, name, use, hard: kind.hard, wet: kind.wet ?? false,
-  bulkDensity: cite(numbers[0], tables), pressure: practised(numbers[1]), profile: practised(numbers[2]),
-  speed: assumed(numbers[3]), uses: practised(numbers[4]), pricePerKilogram: assumed(numbers[5]),
+  id,
+  name,
+  use,
+  hard: kind.hard,
+  wet: kind.wet ?? false,
+  bulkDensity: cite(numbers[0], tables),
+  pressure: practised(numbers[1]),
+  profile: practised(numbers[2]),
+  speed: assumed(numbers[3]),
+  uses: practised(numbers[4]),
+  pricePerKilogram: assumed(numbers[5]),
 });
 
 const SOFT = { hard: false } as const;
@@ -45,5 +56,11 @@ export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
   'blast.aluminium-oxide': row('blast.aluminium-oxide', 'Aluminium-oxide', 'rims, castings, stainless', HARD, [1.9, 6, 60, 1.2, 8, 2]),
   'blast.steel-grit': row('blast.steel-grit', 'Steel-grit', 'heavy section in a closed room', HARD, [4.0, 7, 70, 1.3, 75, 1.5]),
   'blast.dry-ice': row('blast.dry-ice', 'Dry-ice', 'grease and soft coats', SOFT, [0.9, 8, 0, 0.15, 1, 1.2]),
-  'blast.wet-abrasive': row('blast.wet-abrasive', 'Wet-abrasive', 'keeps lead and other dust down', { hard: true, wet: true }, [1.5, 5, 50, 0.9, 1, 0.5]),
+  'blast.wet-abrasive': row(
+    'blast.wet-abrasive',
+    'Wet-abrasive',
+    'keeps lead and other dust down',
+    { hard: true, wet: true },
+    [1.5, 5, 50, 0.9, 1, 0.5],
+  ),
 };

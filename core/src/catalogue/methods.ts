@@ -8,8 +8,23 @@ import { STRIPPERS, type Stripper } from './strippers.ts';
 export type Access = Zone['access'];
 /** What the rulebook asks of a method. */
 export type Trait =
-  | 'dry-dust' | 'wet' | 'abrades' | 'disc' | 'coarse-disc' | 'steel-tool' | 'brass-tool' | 'heat' | 'brush'
-  | 'coarse-grit' | 'hard-medium' | 'soft-medium' | 'acid' | 'caustic' | 'solvent' | 'removes-rust' | 'vibrates';
+  | 'dry-dust'
+  | 'wet'
+  | 'abrades'
+  | 'disc'
+  | 'coarse-disc'
+  | 'steel-tool'
+  | 'brass-tool'
+  | 'heat'
+  | 'brush'
+  | 'coarse-grit'
+  | 'hard-medium'
+  | 'soft-medium'
+  | 'acid'
+  | 'caustic'
+  | 'solvent'
+  | 'removes-rust'
+  | 'vibrates';
 
 interface Common {
   readonly id: MethodId;
@@ -45,19 +60,28 @@ export type Method =
 export type Family = Method['family'];
 
 const ALL: readonly Access[] = ['flat', 'edge', 'crevice', 'tube', 'inside'];
-const OPEN: readonly Access[] = ['flat', 'edge', 'tube'];
 
 const chem = (stripper: Stripper, risk: 0 | 1 | 2 | 3, exposure: 0 | 1 | 2 | 3, does: string): Method => ({
-  id: stripper.id, family: 'chem', name: stripper.name, does, how: 'Lay on thick, leave it, scrape when it lifts.', reach: ALL, stripper,
-  traits: [
-    stripper.reaction === 'caustic' ? 'caustic' : 'solvent',
-    ...(stripper.reaction === 'acid' ? (['acid'] as const) : []),
-    'wet',
-  ],
-  risk: assumed(risk), exposure: assumed(exposure), needs: null, leaves: 'stripper residue to wash off; no key',
+  id: stripper.id,
+  family: 'chem',
+  name: stripper.name,
+  does,
+  how: 'Lay on thick, leave it, scrape when it lifts.',
+  reach: ALL,
+  stripper,
+  traits: [stripper.reaction === 'caustic' ? 'caustic' : 'solvent', ...(stripper.reaction === 'acid' ? (['acid'] as const) : []), 'wet'],
+  risk: assumed(risk),
+  exposure: assumed(exposure),
+  needs: null,
+  leaves: 'stripper residue to wash off; no key',
 });
 
-const consumable = (name: string, unit: string, life: number, price: number): Consumable => ({ name, unit, life: assumed(life), price: assumed(price) });
+const consumable = (name: string, unit: string, life: number, price: number): Consumable => ({
+  name,
+  unit,
+  life: assumed(life),
+  price: assumed(price),
+});
 
 interface MechRow {
   readonly id: Extract<MethodId, `mech.${string}`>;
@@ -74,25 +98,48 @@ interface MechRow {
   readonly leaves: string;
 }
 const mech = ({ risk, exposure, rate, uses, ...row }: MechRow): Method => ({
-  ...row, family: 'mech', risk: assumed(risk), exposure: assumed(exposure), rate: assumed(rate), consumable: uses,
+  ...row,
+  family: 'mech',
+  risk: assumed(risk),
+  exposure: assumed(exposure),
+  rate: assumed(rate),
+  consumable: uses,
 });
 
 const blast = (medium: Medium): Method => ({
-  id: medium.id, family: 'blast', name: `${medium.name} blast`, does: medium.use, how: 'Edges first, shallow angle, always moving.', reach: ALL, medium,
+  id: medium.id,
+  family: 'blast',
+  name: `${medium.name} blast`,
+  does: medium.use,
+  how: 'Edges first, shallow angle, always moving.',
+  reach: ALL,
+  medium,
   traits: [
     medium.hard ? 'hard-medium' : 'soft-medium',
     medium.wet ? 'wet' : 'dry-dust',
     ...(medium.hard ? (['abrades', 'removes-rust'] as const) : []),
     ...(medium.id === 'blast.steel-grit' ? (['steel-tool'] as const) : []),
   ],
-  risk: assumed(medium.hard ? 2 : 1), exposure: assumed(medium.wet ? 1 : 3), needs: 'blast-pot',
+  risk: assumed(medium.hard ? 2 : 1),
+  exposure: assumed(medium.wet ? 1 : 3),
+  needs: 'blast-pot',
   leaves: medium.profile.value > 0 ? `profile of about ${medium.profile.value} µm` : 'no profile',
 });
 
 const LIST: readonly Method[] = [
   {
-    id: 'keep.key', family: 'keep', name: 'Keep and key', does: 'cleans and scuffs sound paint for the next coat', how: 'Clean, key, clean.', reach: ALL, traits: ['wet', 'abrades'],
-    risk: assumed(0), exposure: assumed(1), needs: null, rate: assumed(4), consumable: consumable('Abrasive pad P320 to P800', 'pads', 2, 1.5),
+    id: 'keep.key',
+    family: 'keep',
+    name: 'Keep and key',
+    does: 'cleans and scuffs sound paint for the next coat',
+    how: 'Clean, key, clean.',
+    reach: ALL,
+    traits: ['wet', 'abrades'],
+    risk: assumed(0),
+    exposure: assumed(1),
+    needs: null,
+    rate: assumed(4),
+    consumable: consumable('Abrasive pad P320 to P800', 'pads', 2, 1.5),
     leaves: 'keyed sound coating',
   },
   chem(STRIPPERS['chem.dcm'], 1, 3, 'fastest on most coatings; tightly restricted by law'),
@@ -104,22 +151,188 @@ const LIST: readonly Method[] = [
   chem(STRIPPERS['chem.caustic-spray'], 1, 2, 'oil-based paint on iron and steel; cleans grease too'),
   chem(STRIPPERS['chem.plastic-safe'], 1, 1, 'paint on plastics that its data sheet names'),
   chem(STRIPPERS['chem.gelcoat-safe'], 1, 1, 'antifouling on gelcoat'),
-  mech({ id: 'mech.scraper', name: 'Plastic or carbide scraper', does: 'flaking paint', how: 'Blade low, with the grain of the flaking; round the corners of the blade.', reach: ['flat', 'edge', 'tube', 'inside'], traits: [], risk: 1, exposure: 1, needs: null, rate: 0.5, uses: consumable('Scraper blade', 'blades', 4, 3), leaves: 'tight paint and scratches' }),
-  mech({ id: 'mech.hand-wet', name: 'Wet sanding by hand', does: 'small areas, carbon, leaded and biocide coats', how: 'Plenty of water, small area, change paper often, look at the colour of the water.', reach: ['flat', 'edge', 'crevice', 'tube'], traits: ['wet', 'abrades'], risk: 0, exposure: 0, needs: null, rate: 0.08, uses: consumable('Wet-or-dry sheet P400', 'sheets', 0.05, 0.8), leaves: 'P400 key' }),
-  mech({ id: 'mech.hand-dry', name: 'Dry sanding by hand', does: 'edges and small areas', how: 'Block on flats, finger pad on curves; vacuum often.', reach: ['flat', 'edge', 'crevice', 'tube'], traits: ['dry-dust', 'abrades', 'coarse-grit'], risk: 1, exposure: 2, needs: null, rate: 0.3, uses: consumable('Sheet P80', 'sheets', 0.15, 0.8), leaves: 'P80 key' }),
-  mech({ id: 'mech.da', name: 'Random-orbital sander, P80', does: 'flats, and breaking a surface before stripper', how: 'Disc flat on the surface, extraction on, always moving; 25 mm off edges; change discs early.', reach: ['flat'], traits: ['dry-dust', 'abrades', 'coarse-grit', 'disc'], risk: 1, exposure: 2, needs: 'da', rate: 1.5, uses: consumable('Sanding disc P80', 'discs', 0.5, 0.9), leaves: 'P80 key' }),
-  mech({ id: 'mech.da-fine', name: 'Random-orbital sander, P320', does: 'paint on plastic and layers that stop above a sound one', how: 'P320 (P400 on polypropylene), low speed, extraction on; stop at the first primer or plastic.', reach: ['flat'], traits: ['dry-dust', 'abrades', 'disc'], risk: 0, exposure: 2, needs: 'da', rate: 0.5, uses: consumable('Sanding disc P320', 'discs', 0.25, 0.9), leaves: 'P320 key' }),
-  mech({ id: 'mech.grinder-flap', name: 'Flap disc on grinder, P40', does: 'welds and heavy section', how: 'Shallow angle, never on one spot; welds and heavy section only.', reach: ['flat', 'edge'], traits: ['dry-dust', 'abrades', 'disc', 'coarse-disc', 'removes-rust'], risk: 3, exposure: 3, needs: 'grinder', rate: 4, uses: consumable('Flap disc P40', 'discs', 1.5, 4), leaves: 'gouges and P40 scratches' }),
-  mech({ id: 'mech.nonwoven-disc', name: 'Open strip disc on grinder', does: 'flats on steel', how: 'Flat, light pressure, touch test for heat; not on its edge.', reach: ['flat', 'tube'], traits: ['dry-dust', 'abrades', 'disc', 'removes-rust'], risk: 2, exposure: 3, needs: 'grinder', rate: 3, uses: consumable('Open strip disc', 'discs', 0.8, 9), leaves: 'bright scratched metal' }),
-  mech({ id: 'mech.bristle-disc', name: 'Moulded bristle disc', does: 'large areas, gentler than wire', how: 'Screwed on snug only, low speed, bristle tips do the work; 25 mm off edges.', reach: ['flat', 'tube'], traits: ['dry-dust', 'abrades', 'disc'], risk: 1, exposure: 2, needs: 'grinder', rate: 2, uses: consumable('Bristle disc P80', 'discs', 6, 24), leaves: 'fine even key' }),
-  mech({ id: 'mech.quick-change', name: 'Small flexible disc, 50 mm', does: 'edges, frames and returns', how: 'Light, low speed, let the pad bend; away from the edge, not into it.', reach: ['edge', 'crevice', 'tube', 'flat'], traits: ['dry-dust', 'abrades', 'disc', 'removes-rust'], risk: 1, exposure: 2, needs: 'drill', rate: 0.4, uses: consumable('Conditioning disc 50 mm', 'discs', 0.1, 1.6), leaves: 'P180 key' }),
-  mech({ id: 'mech.wire-wheel', name: 'Wire cup or wheel', does: 'rust and loose paint on rims and hubs', how: 'Guard on, wires away from you; others out of the line of flying wires.', reach: ['flat', 'edge', 'tube', 'inside'], traits: ['dry-dust', 'steel-tool', 'brush', 'removes-rust'], risk: 2, exposure: 3, needs: 'grinder', rate: 1.2, uses: consumable('Wire cup', 'cups', 8, 14), leaves: 'burnished metal; polishes over sound paint' }),
-  mech({ id: 'mech.brass-brush', name: 'Brass hand brush', does: 'softened paint in corners of iron and light alloy', how: 'With the softened paint, into corners; rinse often.', reach: ['edge', 'crevice', 'tube', 'inside'], traits: ['brass-tool', 'brush'], risk: 1, exposure: 1, needs: null, rate: 0.15, uses: consumable('Brass brush', 'brushes', 2, 5), leaves: 'brass traces' }),
-  mech({ id: 'mech.needle-scaler', name: 'Needle scaler', does: 'thick scale on heavy section', how: 'Short bursts, always moving; ear and hand protection.', reach: ['flat', 'edge', 'crevice', 'inside'], traits: ['dry-dust', 'steel-tool', 'vibrates', 'removes-rust'], risk: 3, exposure: 2, needs: 'needle-scaler', rate: 1, uses: null, leaves: 'peened surface' }),
+  mech({
+    id: 'mech.scraper',
+    name: 'Plastic or carbide scraper',
+    does: 'flaking paint',
+    how: 'Blade low, with the grain of the flaking; round the corners of the blade.',
+    reach: ['flat', 'edge', 'tube', 'inside'],
+    traits: [],
+    risk: 1,
+    exposure: 1,
+    needs: null,
+    rate: 0.5,
+    uses: consumable('Scraper blade', 'blades', 4, 3),
+    leaves: 'tight paint and scratches',
+  }),
+  mech({
+    id: 'mech.hand-wet',
+    name: 'Wet sanding by hand',
+    does: 'small areas, carbon, leaded and biocide coats',
+    how: 'Plenty of water, small area, change paper often, look at the colour of the water.',
+    reach: ['flat', 'edge', 'crevice', 'tube'],
+    traits: ['wet', 'abrades'],
+    risk: 0,
+    exposure: 0,
+    needs: null,
+    rate: 0.08,
+    uses: consumable('Wet-or-dry sheet P400', 'sheets', 0.05, 0.8),
+    leaves: 'P400 key',
+  }),
+  mech({
+    id: 'mech.hand-dry',
+    name: 'Dry sanding by hand',
+    does: 'edges and small areas',
+    how: 'Block on flats, finger pad on curves; vacuum often.',
+    reach: ['flat', 'edge', 'crevice', 'tube'],
+    traits: ['dry-dust', 'abrades', 'coarse-grit'],
+    risk: 1,
+    exposure: 2,
+    needs: null,
+    rate: 0.3,
+    uses: consumable('Sheet P80', 'sheets', 0.15, 0.8),
+    leaves: 'P80 key',
+  }),
+  mech({
+    id: 'mech.da',
+    name: 'Random-orbital sander, P80',
+    does: 'flats, and breaking a surface before stripper',
+    how: 'Disc flat on the surface, extraction on, always moving; 25 mm off edges; change discs early.',
+    reach: ['flat'],
+    traits: ['dry-dust', 'abrades', 'coarse-grit', 'disc'],
+    risk: 1,
+    exposure: 2,
+    needs: 'da',
+    rate: 1.5,
+    uses: consumable('Sanding disc P80', 'discs', 0.5, 0.9),
+    leaves: 'P80 key',
+  }),
+  mech({
+    id: 'mech.da-fine',
+    name: 'Random-orbital sander, P320',
+    does: 'paint on plastic and layers that stop above a sound one',
+    how: 'P320 (P400 on polypropylene), low speed, extraction on; stop at the first primer or plastic.',
+    reach: ['flat'],
+    traits: ['dry-dust', 'abrades', 'disc'],
+    risk: 0,
+    exposure: 2,
+    needs: 'da',
+    rate: 0.5,
+    uses: consumable('Sanding disc P320', 'discs', 0.25, 0.9),
+    leaves: 'P320 key',
+  }),
+  mech({
+    id: 'mech.grinder-flap',
+    name: 'Flap disc on grinder, P40',
+    does: 'welds and heavy section',
+    how: 'Shallow angle, never on one spot; welds and heavy section only.',
+    reach: ['flat', 'edge'],
+    traits: ['dry-dust', 'abrades', 'disc', 'coarse-disc', 'removes-rust'],
+    risk: 3,
+    exposure: 3,
+    needs: 'grinder',
+    rate: 4,
+    uses: consumable('Flap disc P40', 'discs', 1.5, 4),
+    leaves: 'gouges and P40 scratches',
+  }),
+  mech({
+    id: 'mech.nonwoven-disc',
+    name: 'Open strip disc on grinder',
+    does: 'flats on steel',
+    how: 'Flat, light pressure, touch test for heat; not on its edge.',
+    reach: ['flat', 'tube'],
+    traits: ['dry-dust', 'abrades', 'disc', 'removes-rust'],
+    risk: 2,
+    exposure: 3,
+    needs: 'grinder',
+    rate: 3,
+    uses: consumable('Open strip disc', 'discs', 0.8, 9),
+    leaves: 'bright scratched metal',
+  }),
+  mech({
+    id: 'mech.bristle-disc',
+    name: 'Moulded bristle disc',
+    does: 'large areas, gentler than wire',
+    how: 'Screwed on snug only, low speed, bristle tips do the work; 25 mm off edges.',
+    reach: ['flat', 'tube'],
+    traits: ['dry-dust', 'abrades', 'disc'],
+    risk: 1,
+    exposure: 2,
+    needs: 'grinder',
+    rate: 2,
+    uses: consumable('Bristle disc P80', 'discs', 6, 24),
+    leaves: 'fine even key',
+  }),
+  mech({
+    id: 'mech.quick-change',
+    name: 'Small flexible disc, 50 mm',
+    does: 'edges, frames and returns',
+    how: 'Light, low speed, let the pad bend; away from the edge, not into it.',
+    reach: ['edge', 'crevice', 'tube', 'flat'],
+    traits: ['dry-dust', 'abrades', 'disc', 'removes-rust'],
+    risk: 1,
+    exposure: 2,
+    needs: 'drill',
+    rate: 0.4,
+    uses: consumable('Conditioning disc 50 mm', 'discs', 0.1, 1.6),
+    leaves: 'P180 key',
+  }),
+  mech({
+    id: 'mech.wire-wheel',
+    name: 'Wire cup or wheel',
+    does: 'rust and loose paint on rims and hubs',
+    how: 'Guard on, wires away from you; others out of the line of flying wires.',
+    reach: ['flat', 'edge', 'tube', 'inside'],
+    traits: ['dry-dust', 'steel-tool', 'brush', 'removes-rust'],
+    risk: 2,
+    exposure: 3,
+    needs: 'grinder',
+    rate: 1.2,
+    uses: consumable('Wire cup', 'cups', 8, 14),
+    leaves: 'burnished metal; polishes over sound paint',
+  }),
+  mech({
+    id: 'mech.brass-brush',
+    name: 'Brass hand brush',
+    does: 'softened paint in corners of iron and light alloy',
+    how: 'With the softened paint, into corners; rinse often.',
+    reach: ['edge', 'crevice', 'tube', 'inside'],
+    traits: ['brass-tool', 'brush'],
+    risk: 1,
+    exposure: 1,
+    needs: null,
+    rate: 0.15,
+    uses: consumable('Brass brush', 'brushes', 2, 5),
+    leaves: 'brass traces',
+  }),
+  mech({
+    id: 'mech.needle-scaler',
+    name: 'Needle scaler',
+    does: 'thick scale on heavy section',
+    how: 'Short bursts, always moving; ear and hand protection.',
+    reach: ['flat', 'edge', 'crevice', 'inside'],
+    traits: ['dry-dust', 'steel-tool', 'vibrates', 'removes-rust'],
+    risk: 3,
+    exposure: 2,
+    needs: 'needle-scaler',
+    rate: 1,
+    uses: null,
+    leaves: 'peened surface',
+  }),
   ...Object.values(MEDIA).map(blast),
   {
-    id: 'heat.gun', family: 'heat', name: 'Hot-air gun', does: 'softens paint by heat; listed so that the reason against it can be read', how: 'Lowest setting that softens; scrape at once.', reach: ['flat', 'edge'], traits: ['heat'],
-    risk: practised(3), exposure: practised(3), needs: null, rate: assumed(1.5), leaves: 'scorched residue',
+    id: 'heat.gun',
+    family: 'heat',
+    name: 'Hot-air gun',
+    does: 'softens paint by heat; listed so that the reason against it can be read',
+    how: 'Lowest setting that softens; scrape at once.',
+    reach: ['flat', 'edge'],
+    traits: ['heat'],
+    risk: practised(3),
+    exposure: practised(3),
+    needs: null,
+    rate: assumed(1.5),
+    leaves: 'scorched residue',
   },
 ];
 

@@ -11,8 +11,7 @@ export function temperatureFactor(temperature: Celsius): number {
 }
 
 /** d ln(factor) / dT at a temperature, 1/K. */
-export const temperatureSensitivity = (temperature: Celsius): number =>
-  ACTIVATION_ENERGY / GAS_CONSTANT / (temperature + 273.15) ** 2;
+export const temperatureSensitivity = (temperature: Celsius): number => ACTIVATION_ENERGY / GAS_CONSTANT / (temperature + 273.15) ** 2;
 
 /** A cross-linked top that was not broken with abrasive slows the first layer by this; model assumption. */
 export const CLOSED_SURFACE = 2.5;

@@ -7,7 +7,10 @@ import { depthAfter, faceTimes, scrapeOff, softeningFilm, timeThrough } from './
 type Film = readonly [thickness: number, reference: number];
 const stack = (...films: readonly Film[]) => films.map(([thickness, reference]) => softeningFilm(thickness, reference));
 
-const films = fc.array(fc.tuple(fc.double({ min: 1, max: 800, noNaN: true }), fc.double({ min: 1, max: 2000, noNaN: true })), { minLength: 1, maxLength: 8 });
+const films = fc.array(fc.tuple(fc.double({ min: 1, max: 800, noNaN: true }), fc.double({ min: 1, max: 2000, noNaN: true })), {
+  minLength: 1,
+  maxLength: 8,
+});
 
 describe('closed form, linear-parabolic law (Deal and Grove 1965)', () => {
   test.each([4, 25, 720])('50 µm take the reference time of %d min exactly', (reference) => {
@@ -15,7 +18,12 @@ describe('closed form, linear-parabolic law (Deal and Grove 1965)', () => {
   });
 
   test('a stack equals the sum written out by hand', () => {
-    const layers: Film[] = [[40, 8], [40, 8], [20, 6], [40, 25]];
+    const layers: Film[] = [
+      [40, 8],
+      [40, 8],
+      [20, 6],
+      [40, 25],
+    ];
     expect(timeThrough(stack(...layers))).toBeCloseTo(stackTime(layers), 9);
     fc.assert(fc.property(films, (layers) => Math.abs(timeThrough(stack(...layers)) / stackTime(layers) - 1) < 1e-9));
   });

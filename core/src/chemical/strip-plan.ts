@@ -46,7 +46,8 @@ export function planStrip(zone: ZoneFacts, stripper: Stripper): StripOutcome {
     plan: {
       stripper: stripper.id,
       rounds: describeRounds(rounds, zone.off, spread),
-      pace, broken,
+      pace,
+      broken,
       workingLife: life,
       film: standingFilm(stripper, level),
       driesFirst: chanceOver(life, (rounds[0] as Round).dwell, spread),

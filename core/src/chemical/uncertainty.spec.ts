@@ -34,14 +34,21 @@ test('one film: the spread is at least that of its coating and stripper', () => 
 
 test('first-order spread agrees with 20,000 draws of the full model within 8 %', () => {
   const draw = normalDraws(20_261_124);
-  const layers = [[40, 25], [40, 15], [25, 60]] as const;
+  const layers = [
+    [40, 25],
+    [40, 15],
+    [25, 60],
+  ] as const;
   const logs = Array.from({ length: 20_000 }, () => {
     const films = layers.map(([thickness, reference]) => softeningFilm(thickness * Math.exp(0.2 * draw()), reference * Math.exp(0.5 * draw())));
     return Math.log(timeThrough(films) / temperatureFactor(degC(18 + 2 * draw())));
   });
   const mean = logs.reduce((sum, x) => sum + x, 0) / logs.length;
   const sampled = Math.sqrt(logs.reduce((sum, x) => sum + (x - mean) ** 2, 0) / (logs.length - 1));
-  const computed = logTimeSpread(layers.map(([thickness, reference]) => softeningFilm(thickness, reference)), degC(18));
+  const computed = logTimeSpread(
+    layers.map(([thickness, reference]) => softeningFilm(thickness, reference)),
+    degC(18),
+  );
   expect(Math.abs(computed / sampled - 1)).toBeLessThan(0.08);
 });
 

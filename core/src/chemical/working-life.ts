@@ -30,7 +30,5 @@ export function standingFilm(stripper: Stripper, level: boolean): number {
 export function workingLife(stripper: Stripper, { temperature, indoors, level }: LayOn): Minutes {
   const film = standingFilm(stripper, level) / REFERENCE_WET_FILM;
   const evaporation = 2 ** ((20 - temperature) / 10);
-  return minutes(
-    stripper.workingLife.value * film * evaporation * (indoors ? 1 : OUTDOORS) * (stripper.underFilm ? UNDER_FILM : 1),
-  );
+  return minutes(stripper.workingLife.value * film * evaporation * (indoors ? 1 : OUTDOORS) * (stripper.underFilm ? UNDER_FILM : 1));
 }

@@ -47,8 +47,10 @@ describe('flash rust', () => {
 
   test('damper air never gives more time', () => {
     fc.assert(
-      fc.property(fc.double({ min: 5, max: 35, noNaN: true }), fc.integer({ min: 5, max: 99 }), (air, rh) =>
-        flashRustTime(degC(air), percent(rh + 1), clean) <= flashRustTime(degC(air), percent(rh), clean),
+      fc.property(
+        fc.double({ min: 5, max: 35, noNaN: true }),
+        fc.integer({ min: 5, max: 99 }),
+        (air, rh) => flashRustTime(degC(air), percent(rh + 1), clean) <= flashRustTime(degC(air), percent(rh), clean),
       ),
     );
   });

@@ -1,7 +1,12 @@
 import { minutes, type Celsius, type Minutes, type Percent } from '../units/quantities.ts';
 import { dewPoint } from './dew-point.ts';
 
-const BANDS: readonly (readonly [below: number, hours: number])[] = [[40, 48], [60, 24], [75, 8], [85, 4]];
+const BANDS: readonly (readonly [below: number, hours: number])[] = [
+  [40, 48],
+  [60, 24],
+  [75, 8],
+  [85, 4],
+];
 
 /** Why the clock runs faster. */
 export interface BareSteel {

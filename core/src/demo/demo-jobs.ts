@@ -20,7 +20,8 @@ function builder(prefix: string): (templateId: string, change: PartChange) => Pa
   };
 }
 
-const named = (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
+const named =
+  (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
   (part) => ({ ...part, name, zones: part.zones.map((zone, i) => change({ ...zone, name: zones[i] ?? zone.name }, i)) });
 
 function baggageTug(): Job {
@@ -32,10 +33,20 @@ function baggageTug(): Job {
     finish: 'solid-2k',
     parts: [
       part('grp-bonnet', named('Bonnet', ['Top face'])),
-      part('factory-panel', named('Side panels', ['Outer skins', 'Edges and lips'], (zone, i) =>
-        i === 0 ? { ...zone, orientation: 'vertical', shape: { kind: 'rectangle', width: metres(1.1), height: metres(0.6), count: 2 } } : zone)),
-      part('chassis-rail', named('Chassis', ['Rails outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } }))),
-      part('leaded-casting', named('Counterweight', ['Faces', 'Lifting pockets'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'not-tested' } }))),
+      part(
+        'factory-panel',
+        named('Side panels', ['Outer skins', 'Edges and lips'], (zone, i) =>
+          i === 0 ? { ...zone, orientation: 'vertical', shape: { kind: 'rectangle', width: metres(1.1), height: metres(0.6), count: 2 } } : zone,
+        ),
+      ),
+      part(
+        'chassis-rail',
+        named('Chassis', ['Rails outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } })),
+      ),
+      part(
+        'leaded-casting',
+        named('Counterweight', ['Faces', 'Lifting pockets'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'not-tested' } })),
+      ),
       part('olefin-bumper', (bumper) => ({ ...named('Bumper', ['Outside'])(bumper), finish: 'base-clear' })),
     ],
     notes: 'Back on the apron by Friday week.',
@@ -50,9 +61,13 @@ function pilotLaunch(): Job {
     place: { indoors: false, temperature: degC(14), humidity: percent(68), extraction: false },
     finish: 'antifouling',
     parts: [
-      part('yacht-bottom', named('Bottom', ['Below the waterline'], (zone) => ({
-        ...zone, shape: { kind: 'hull', waterline: metres(9.1), beam: metres(3.1), draught: metres(0.9), form: 'full' },
-      }))),
+      part(
+        'yacht-bottom',
+        named('Bottom', ['Below the waterline'], (zone) => ({
+          ...zone,
+          shape: { kind: 'hull', waterline: metres(9.1), beam: metres(3.1), draught: metres(0.9), form: 'full' },
+        })),
+      ),
     ],
     notes: 'Lift booked for two tides.',
   };
@@ -68,12 +83,24 @@ function horsebox(): Job {
     parts: [
       part('alloy-frame', (frame) => ({
         ...named('Side skins', ['Skins', 'Rivet lines'], (zone, i) =>
-          i === 0 ? { ...zone, access: 'flat', shape: { kind: 'rectangle', width: metres(2.9), height: metres(1.2), count: 2 } } : zone)(frame),
-        features: ['seams', 'rubber'], held: 'in-place',
+          i === 0 ? { ...zone, access: 'flat', shape: { kind: 'rectangle', width: metres(2.9), height: metres(1.2), count: 2 } } : zone,
+        )(frame),
+        features: ['seams', 'rubber'],
+        held: 'in-place',
       })),
-      part('chassis-rail', (rail) => ({ ...named('Drawbar', ['Outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, rustGrade: 'none' } }))(rail), substrate: 'galvanised', finish: 'solid-2k' })),
-      part('abs-fairing', named('Wheel arches', ['Outside'], (zone) => ({ ...zone, shape: { kind: 'entered', area: m2(0.9) } }))),
-      part('steel-rim', named('Spare wheel', ['Both sides'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } }))),
+      part('chassis-rail', (rail) => ({
+        ...named('Drawbar', ['Outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, rustGrade: 'none' } }))(rail),
+        substrate: 'galvanised',
+        finish: 'solid-2k',
+      })),
+      part(
+        'abs-fairing',
+        named('Wheel arches', ['Outside'], (zone) => ({ ...zone, shape: { kind: 'entered', area: m2(0.9) } })),
+      ),
+      part(
+        'steel-rim',
+        named('Spare wheel', ['Both sides'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'lab-clear' } })),
+      ),
     ],
     notes: '',
   };

@@ -37,9 +37,7 @@ export interface ZoneFacts {
 }
 
 export function gatherFacts(job: Job, shop: Shop, catalogue: Catalogue): ZoneFacts[] {
-  return job.parts.flatMap((part, p) =>
-    part.zones.map((zone, z) => zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z])),
-  );
+  return job.parts.flatMap((part, p) => part.zones.map((zone, z) => zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z])));
 }
 
 function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone: Zone, path: DocPath): ZoneFacts {
@@ -48,7 +46,11 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
   const top = layers[0];
   const finishId = part.finish ?? job.finish;
   return {
-    path, job, shop, part, zone,
+    path,
+    job,
+    shop,
+    part,
+    zone,
     substrate: catalogue.substrates[effectiveSubstrate(part)],
     finish: finishId && catalogue.finishes[finishId],
     area: shapeArea(zone.shape) ?? m2(0),

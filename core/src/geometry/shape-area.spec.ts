@@ -22,8 +22,18 @@ describe('areas of shapes', () => {
 
 describe('solids of revolution', () => {
   test('cylinder and cone by Pappus and Guldin', () => {
-    expect(revolvedArea([{ radius: 2, height: 0 }, { radius: 2, height: 5 }])).toBeCloseTo(20 * Math.PI, 9);
-    expect(revolvedArea([{ radius: 0, height: 4 }, { radius: 3, height: 0 }])).toBeCloseTo(Math.PI * 3 * 5, 9);
+    expect(
+      revolvedArea([
+        { radius: 2, height: 0 },
+        { radius: 2, height: 5 },
+      ]),
+    ).toBeCloseTo(20 * Math.PI, 9);
+    expect(
+      revolvedArea([
+        { radius: 0, height: 4 },
+        { radius: 3, height: 0 },
+      ]),
+    ).toBeCloseTo(Math.PI * 3 * 5, 9);
   });
 
   test('a fine polyline of a half circle approaches the sphere 4 π r²', () => {

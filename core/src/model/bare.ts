@@ -2,8 +2,23 @@ import { z } from 'zod';
 
 /** Order in which the bare surface is worked; steps of different zones with the same code are done together. */
 export const BARE_ORDER = [
-  'rinse', 'neutralise', 'soap-wash', 'blow-down', 'rust-mechanical', 'cut-out', 'acid-treat', 'final-rinse', 'dry',
-  'warm-dry', 'convert', 'wash-key', 'key', 'solvent-wipe', 'final-wash', 'water-break', 'bright-check',
+  'rinse',
+  'neutralise',
+  'soap-wash',
+  'blow-down',
+  'rust-mechanical',
+  'cut-out',
+  'acid-treat',
+  'final-rinse',
+  'dry',
+  'warm-dry',
+  'convert',
+  'wash-key',
+  'key',
+  'solvent-wipe',
+  'final-wash',
+  'water-break',
+  'bright-check',
 ] as const;
 
 export const HoldPoint = z.strictObject({ method: z.string(), accept: z.string() });

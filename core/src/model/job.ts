@@ -55,8 +55,22 @@ export const Zone = z.strictObject({
 export type Zone = z.infer<typeof Zone>;
 
 export const Feature = z.enum([
-  'threads', 'bearing-seats', 'precision-ways', 'seams', 'glass', 'rubber', 'sensors', 'vents', 'anodes',
-  'adhesive-joints', 'sealed-hollow', 'fuel-tank', 'tyre', 'heavy', 'id-plate', 'friction-lining',
+  'threads',
+  'bearing-seats',
+  'precision-ways',
+  'seams',
+  'glass',
+  'rubber',
+  'sensors',
+  'vents',
+  'anodes',
+  'adhesive-joints',
+  'sealed-hollow',
+  'fuel-tank',
+  'tyre',
+  'heavy',
+  'id-plate',
+  'friction-lining',
 ]);
 export type Feature = z.infer<typeof Feature>;
 
@@ -113,11 +127,23 @@ export const Job = z
         claim(zone.id, ['parts', p, 'zones', z, 'id']);
         const target = zone.target;
         if (target.kind === 'down-to' && !zone.stack.some((layer) => layer.id === target.layer))
-          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'target', 'layer'], message: 'the layer to stop at is not in the stack' });
+          context.addIssue({
+            code: 'custom',
+            path: ['parts', p, 'zones', z, 'target', 'layer'],
+            message: 'the layer to stop at is not in the stack',
+          });
         if (zone.shape.kind === 'ring' && zone.shape.inner >= zone.shape.outer)
-          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'shape', 'inner'], message: 'inner diameter must be smaller than outer' });
+          context.addIssue({
+            code: 'custom',
+            path: ['parts', p, 'zones', z, 'shape', 'inner'],
+            message: 'inner diameter must be smaller than outer',
+          });
         if (zone.shape.kind === 'rim' && zone.shape.hub + 2 * zone.shape.well >= zone.shape.diameter)
-          context.addIssue({ code: 'custom', path: ['parts', p, 'zones', z, 'shape', 'hub'], message: 'hub hole and drop centre do not fit the rim diameter' });
+          context.addIssue({
+            code: 'custom',
+            path: ['parts', p, 'zones', z, 'shape', 'hub'],
+            message: 'hub hole and drop centre do not fit the rim diameter',
+          });
       });
     });
   });

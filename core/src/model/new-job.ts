@@ -20,10 +20,21 @@ export const newJob = (name: string): Job => ({
 export const CLEAN: Condition = { rustGrade: 'none', pitted: false, perforated: false, contamination: [], lead: 'not-tested', crosscut: null };
 
 export const newLayer = (coating: CoatingId, newId: NewId): Layer => ({
-  id: newId(), coating, thickness: um(CATALOGUE.coatings[coating].typicalFilm.value), state: 'sound', origin: 'unknown',
+  id: newId(),
+  coating,
+  thickness: um(CATALOGUE.coatings[coating].typicalFilm.value),
+  state: 'sound',
+  origin: 'unknown',
 });
 
 export const newZone = (name: string, newId: NewId): Zone => ({
-  id: newId(), name, shape: { kind: 'entered', area: m2(1) }, orientation: 'up', access: 'flat', stack: [], condition: CLEAN,
-  target: { kind: 'bare' }, choice: null,
+  id: newId(),
+  name,
+  shape: { kind: 'entered', area: m2(1) },
+  orientation: 'up',
+  access: 'flat',
+  stack: [],
+  condition: CLEAN,
+  target: { kind: 'bare' },
+  choice: null,
 });

@@ -115,7 +115,13 @@ export const Plan = z.strictObject({
   stages: z.array(StageState),
   climate: z.strictObject({ dewPoint: z.number().nullable(), margin: z.number().nullable() }),
   totals: z.strictObject({
-    hand: z.number(), wait: z.number(), material: z.number(), outside: z.number(), wages: z.number(), cost: z.number(), waste: z.number(),
+    hand: z.number(),
+    wait: z.number(),
+    material: z.number(),
+    outside: z.number(),
+    wages: z.number(),
+    cost: z.number(),
+    waste: z.number(),
   }),
 });
 export type Plan = z.infer<typeof Plan>;

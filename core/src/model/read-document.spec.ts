@@ -8,7 +8,12 @@ import { newJob } from './new-job.ts';
 import { PART_TEMPLATES, partFromTemplate } from './templates.ts';
 
 /** A job as plain data, to be damaged. */
-const raw = () => JSON.parse(JSON.stringify(sampleJob())) as { format: string; place: Record<string, unknown>; parts: { substrate: string; zones: { id: string; shape: object; stack: { thickness: unknown }[]; target: object }[] }[] };
+const raw = () =>
+  JSON.parse(JSON.stringify(sampleJob())) as {
+    format: string;
+    place: Record<string, unknown>;
+    parts: { substrate: string; zones: { id: string; shape: object; stack: { thickness: unknown }[]; target: object }[] }[];
+  };
 const issues = (damage: (job: ReturnType<typeof raw>) => void) => {
   const job = raw();
   damage(job);
@@ -30,8 +35,16 @@ describe('reading a job document', () => {
     ['unknown substrate', (job) => ((job.parts[0] as { substrate: string }).substrate = 'unobtainium'), 'parts.0.substrate'],
     ['zero area', (job) => (zone(job).shape = { kind: 'entered', area: 0 }), 'parts.0.zones.0.shape.area'],
     ['an unknown field', (job) => (job.place['mood'] = 1), 'place: Unrecognized key: "mood"'],
-    ['a target that is not in the stack', (job) => (zone(job).target = { kind: 'down-to', layer: 'gone' }), 'parts.0.zones.0.target.layer: the layer to stop at'],
-    ['a ring inside out', (job) => (zone(job).shape = { kind: 'ring', outer: 0.2, inner: 0.3, count: 1 }), 'parts.0.zones.0.shape.inner: inner diameter'],
+    [
+      'a target that is not in the stack',
+      (job) => (zone(job).target = { kind: 'down-to', layer: 'gone' }),
+      'parts.0.zones.0.target.layer: the layer to stop at',
+    ],
+    [
+      'a ring inside out',
+      (job) => (zone(job).shape = { kind: 'ring', outer: 0.2, inner: 0.3, count: 1 }),
+      'parts.0.zones.0.shape.inner: inner diameter',
+    ],
     ['an id used twice', (job) => job.parts[0]?.zones.push({ ...zone(job) }), 'parts.0.zones.1.id: id "zone1" is used twice'],
     ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/1", found "lift-bare.job/9"'],
   ])('%s is refused with path and reason', (_, damage, message) => {
@@ -57,7 +70,15 @@ describe('templates and catalogue', () => {
   test('is as wide as promised', () => {
     const families = Object.values(CATALOGUE.methods).map(({ family }) => family);
     const count = (family: string) => families.filter((f) => f === family).length;
-    const sizes = [Object.keys(CATALOGUE.substrates).length, Object.keys(CATALOGUE.coatings).length, count('chem'), count('mech'), count('blast'), Object.keys(CATALOGUE.treatments).length, Object.keys(CATALOGUE.primers).length];
+    const sizes = [
+      Object.keys(CATALOGUE.substrates).length,
+      Object.keys(CATALOGUE.coatings).length,
+      count('chem'),
+      count('mech'),
+      count('blast'),
+      Object.keys(CATALOGUE.treatments).length,
+      Object.keys(CATALOGUE.primers).length,
+    ];
     [14, 14, 8, 8, 5, 5, 8].forEach((least, i) => expect(sizes[i]).toBeGreaterThanOrEqual(least));
   });
 

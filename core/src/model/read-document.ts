@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { Job, JOB_FORMAT } from './job.ts';
 
 export interface DocumentIssue {
@@ -17,7 +17,10 @@ export function readJob(input: unknown): ReadResult<Job> {
   const upgraded = upgrade(input);
   const format = isRecord(upgraded) ? upgraded['format'] : undefined;
   if (format !== JOB_FORMAT)
-    return { ok: false, issues: [{ path: ['format'], reason: `expected "${JOB_FORMAT}", found ${format === undefined ? 'nothing' : JSON.stringify(format)}` }] };
+    return {
+      ok: false,
+      issues: [{ path: ['format'], reason: `expected "${JOB_FORMAT}", found ${format === undefined ? 'nothing' : JSON.stringify(format)}` }],
+    };
   return readWith(Job, upgraded);
 }
 
@@ -25,7 +28,13 @@ export function readJob(input: unknown): ReadResult<Job> {
 export function readWith<S extends z.ZodType>(schema: S, input: unknown): ReadResult<z.output<S>> {
   const result = schema.safeParse(input);
   if (result.success) return { ok: true, value: result.data };
-  return { ok: false, issues: result.error.issues.map((issue) => ({ path: issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key)), reason: issue.message })) };
+  return {
+    ok: false,
+    issues: result.error.issues.map((issue) => ({
+      path: issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key)),
+      reason: issue.message,
+    })),
+  };
 }
 
 function upgrade(input: unknown): unknown {

@@ -3,7 +3,17 @@ import { MethodId } from './ids.ts';
 
 export const SHOP_FORMAT = 'lift-bare.shop/1';
 
-export const Equipment = z.enum(['da', 'grinder', 'blast-pot', 'spray-gun', 'supplied-air', 'extraction-booth', 'needle-scaler', 'drill', 'flame-kit']);
+export const Equipment = z.enum([
+  'da',
+  'grinder',
+  'blast-pot',
+  'spray-gun',
+  'supplied-air',
+  'extraction-booth',
+  'needle-scaler',
+  'drill',
+  'flame-kit',
+]);
 export type Equipment = z.infer<typeof Equipment>;
 
 /** Points on which sound practitioners disagree; the shop picks a side. */

@@ -16,7 +16,13 @@ const PP: Sample = { substrate: 'pp-epdm', thickness: 3, stack: [['basecoat', 15
 const MAGNESIUM: Sample = { substrate: 'magnesium', thickness: 5 };
 const GALVANISED: Sample = { substrate: 'galvanised', thickness: 2 };
 const LEADED: Sample = { condition: { lead: 'suspected' } };
-const DOWN_TO: Sample = { stack: [['e-coat', 20], ['alkyd-enamel', 40]], target: { kind: 'down-to', layer: 'layer1' } };
+const DOWN_TO: Sample = {
+  stack: [
+    ['e-coat', 20],
+    ['alkyd-enamel', 40],
+  ],
+  target: { kind: 'down-to', layer: 'layer1' },
+};
 const KEPT: Sample = { target: { kind: 'keep' } };
 
 /** Each rule once firing and once silent, on inputs that differ in what the rule is about. */
@@ -31,10 +37,28 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'comp-no-wire': { fires: ['mech.wire-wheel', GRP], silent: ['mech.da', GRP] },
   'light-no-caustic': { fires: ['chem.caustic-spray', ALLOY], silent: ['chem.caustic-spray', SECTION] },
   'light-no-steel': { fires: ['mech.wire-wheel', ALLOY], silent: ['mech.wire-wheel', SECTION] },
-  'light-no-brass': { fires: ['mech.brass-brush', ALLOY], silent: ['mech.brass-brush', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }] },
-  'light-brass-rinse': { fires: ['mech.brass-brush', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['mech.brass-brush', ALLOY] },
+  'light-no-brass': {
+    fires: ['mech.brass-brush', ALLOY],
+    silent: [
+      'mech.brass-brush',
+      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
+    ],
+  },
+  'light-brass-rinse': {
+    fires: [
+      'mech.brass-brush',
+      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
+    ],
+    silent: ['mech.brass-brush', ALLOY],
+  },
   'light-scraper': { fires: ['chem.fast-solvent', ALLOY], silent: ['chem.fast-solvent', SECTION] },
-  'light-pad': { fires: ['mech.nonwoven-disc', { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'nonwoven-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['mech.nonwoven-disc', ALLOY] },
+  'light-pad': {
+    fires: [
+      'mech.nonwoven-disc',
+      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'nonwoven-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
+    ],
+    silent: ['mech.nonwoven-disc', ALLOY],
+  },
   'light-no-flap': { fires: ['mech.grinder-flap', ALLOY], silent: ['mech.grinder-flap', SECTION] },
   'light-soft-blast': { fires: ['blast.garnet', ALLOY], silent: ['blast.plastic', ALLOY] },
   'light-blast-pressure': { fires: ['blast.plastic', ALLOY], silent: ['blast.plastic', SECTION] },
@@ -65,16 +89,28 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'plastic-no-coarse': { fires: ['mech.da', ABS], silent: ['mech.da-fine', ABS] },
   'olefin-key': { fires: ['mech.da-fine', PP], silent: ['mech.da-fine', ABS] },
   'olefin-release-first': { fires: ['mech.da-fine', PP], silent: ['mech.da-fine', ABS] },
-  'wood-caustic': { fires: ['chem.caustic-spray', { substrate: 'wood-ply', thickness: 12 }], silent: ['chem.slow-gel', { substrate: 'wood-ply', thickness: 12 }] },
-  'wood-no-grit': { fires: ['blast.garnet', { substrate: 'wood-ply', thickness: 12 }], silent: ['blast.organic-shell', { substrate: 'wood-ply', thickness: 12 }] },
+  'wood-caustic': {
+    fires: ['chem.caustic-spray', { substrate: 'wood-ply', thickness: 12 }],
+    silent: ['chem.slow-gel', { substrate: 'wood-ply', thickness: 12 }],
+  },
+  'wood-no-grit': {
+    fires: ['blast.garnet', { substrate: 'wood-ply', thickness: 12 }],
+    silent: ['blast.organic-shell', { substrate: 'wood-ply', thickness: 12 }],
+  },
   'chem-no-bite': { fires: ['chem.caustic-spray', { stack: [['clear-2k', 40]] }], silent: ['chem.caustic-spray', {}] },
   'chem-not-through': { fires: ['chem.fast-solvent', { stack: [['barrier-epoxy', 2000]] }], silent: ['chem.fast-solvent', {}] },
   'dcm-law': { fires: ['chem.dcm', {}], silent: ['chem.dcm', { shop: { methyleneChloride: true } }] },
-  'clear-break-first': { fires: ['chem.fast-solvent', { stack: [['clear-2k', 40]] }], silent: ['chem.fast-solvent', { stack: [['clear-2k', 40, 'cracked']] }] },
+  'clear-break-first': {
+    fires: ['chem.fast-solvent', { stack: [['clear-2k', 40]] }],
+    silent: ['chem.fast-solvent', { stack: [['clear-2k', 40, 'cracked']] }],
+  },
   'lay-once': { fires: ['chem.fast-solvent', {}], silent: ['chem.slow-gel', {}] },
   'powder-no-solvent': { fires: ['chem.benzyl-neutral', { stack: [['powder-polyester', 80]] }], silent: ['chem.benzyl-neutral', {}] },
   'chem-cold': { fires: ['chem.fast-solvent', { place: { temperature: 8 } }], silent: ['chem.fast-solvent', { place: { temperature: 12 } }] },
-  'chem-dries-first': { fires: ['chem.fast-solvent', { stack: [['epoxy-2k', 300]] }], silent: ['chem.fast-solvent', { stack: [['lacquer-1k', 20]] }] },
+  'chem-dries-first': {
+    fires: ['chem.fast-solvent', { stack: [['epoxy-2k', 300]] }],
+    silent: ['chem.fast-solvent', { stack: [['lacquer-1k', 20]] }],
+  },
   'chem-drains': { fires: ['chem.benzyl-peroxide', { orientation: 'vertical' }], silent: ['chem.benzyl-peroxide', { orientation: 'up' }] },
   'chem-overhead': { fires: ['chem.slow-gel', { orientation: 'down' }], silent: ['chem.slow-gel', { orientation: 'up' }] },
   'grease-first': { fires: ['chem.slow-gel', {}], silent: ['chem.caustic-spray', {}] },
@@ -82,7 +118,10 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'joint-keep-off': { fires: ['chem.slow-gel', { features: ['adhesive-joints'] }], silent: ['chem.slow-gel', {}] },
   'filler-knock-out': { fires: ['chem.slow-gel', { stack: [['body-filler', 500]] }], silent: ['chem.slow-gel', {}] },
   'acid-neutral': { fires: ['chem.benzyl-acid', {}], silent: ['chem.benzyl-neutral', {}] },
-  'solvent-no-spark': { fires: ['chem.fast-solvent', { place: { extraction: false } }], silent: ['chem.fast-solvent', { place: { extraction: true } }] },
+  'solvent-no-spark': {
+    fires: ['chem.fast-solvent', { place: { extraction: false } }],
+    silent: ['chem.fast-solvent', { place: { extraction: true } }],
+  },
   'slow-gel-cover': { fires: ['chem.slow-gel', {}], silent: ['chem.fast-solvent', {}] },
   'gelcoat-safe-hull': { fires: ['chem.gelcoat-safe', GRP], silent: ['chem.gelcoat-safe', {}] },
   'gelcoat-safe-elsewhere': { fires: ['chem.gelcoat-safe', {}], silent: ['chem.gelcoat-safe', GRP] },
@@ -106,11 +145,20 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'edge-stay-off': { fires: ['mech.grinder-flap', { ...SECTION, access: 'edge' }], silent: ['mech.quick-change', { access: 'edge' }] },
   'crevice-blast-or-brush': { fires: ['chem.slow-gel', { access: 'crevice' }], silent: ['chem.slow-gel', {}] },
   'precision-mask': { fires: ['mech.da', { features: ['threads'] }], silent: ['mech.da', {}] },
-  'precision-no-grit': { fires: ['blast.garnet', { ...CAST, features: ['precision-ways'] }], silent: ['chem.slow-gel', { ...CAST, features: ['precision-ways'] }] },
+  'precision-no-grit': {
+    fires: ['blast.garnet', { ...CAST, features: ['precision-ways'] }],
+    silent: ['chem.slow-gel', { ...CAST, features: ['precision-ways'] }],
+  },
   'keep-asks': { fires: ['keep.key', {}], silent: ['keep.key', KEPT] },
   'keep-stays': { fires: ['mech.da', KEPT], silent: ['mech.da', {}] },
   'keep-unsound': { fires: ['keep.key', { ...KEPT, condition: { crosscut: 2 } }], silent: ['keep.key', { ...KEPT, condition: { crosscut: 1 } }] },
-  'keep-school': { fires: ['keep.key', { ...KEPT, shop: { schools: { S1: 'always-bare', L1: 'plastic-only', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } }], silent: ['keep.key', KEPT] },
+  'keep-school': {
+    fires: [
+      'keep.key',
+      { ...KEPT, shop: { schools: { S1: 'always-bare', L1: 'plastic-only', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
+    ],
+    silent: ['keep.key', KEPT],
+  },
   'nothing-to-lift': { fires: ['mech.hand-wet', { stack: [] }], silent: ['mech.nonwoven-disc', { stack: [] }] },
   'scraper-loose-only': { fires: ['mech.scraper', {}], silent: ['mech.scraper', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
   'brush-alone': { fires: ['mech.brass-brush', {}], silent: ['mech.brass-brush', { stack: [['alkyd-enamel', 40, 'flaking']] }] },

@@ -9,5 +9,11 @@ import type { MethodRule } from './subjects.ts';
 
 /** Every rule about a way off. Adding one is adding an object to its family. */
 export const METHOD_RULES: readonly MethodRule[] = [
-  ...COMPOSITE_RULES, ...LIGHT_METAL_RULES, ...FERROUS_RULES, ...PLASTIC_RULES, ...CHEMICAL_RULES, ...HAZARD_RULES, ...REACH_RULES,
+  ...COMPOSITE_RULES,
+  ...LIGHT_METAL_RULES,
+  ...FERROUS_RULES,
+  ...PLASTIC_RULES,
+  ...CHEMICAL_RULES,
+  ...HAZARD_RULES,
+  ...REACH_RULES,
 ];

@@ -10,7 +10,13 @@ type Case = readonly [primer: PrimerId, sample: Sample, more?: More];
 
 const SCHOOLS: Schools = { S1: 'keep-sound', L1: 'plastic-only', C1: 'full-sequence', P1: 'etch-surfacer', P2: 'data-sheet' };
 const SEA: Sample = { item: { service: 'immersed-salt' } };
-const KEPT_ANTIFOUL: Sample = { ...SEA, substrate: 'grp-gelcoat', stack: [['antifoul-ablative', 80]], target: { kind: 'keep' }, finish: 'antifouling' };
+const KEPT_ANTIFOUL: Sample = {
+  ...SEA,
+  substrate: 'grp-gelcoat',
+  stack: [['antifoul-ablative', 80]],
+  target: { kind: 'keep' },
+  finish: 'antifouling',
+};
 const KEPT: Sample = { target: { kind: 'keep' } };
 const AIRCRAFT: Sample = { substrate: 'aluminium-clad', item: { kind: 'aircraft' } };
 
@@ -26,7 +32,10 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'etch-wet-service': { fires: ['etch-2k', {}], silent: ['etch-2k', { item: { service: 'inside' } }] },
   'hss-no-etch': { fires: ['etch-1k', { substrate: 'high-strength-steel' }], silent: ['etch-1k', {}] },
   'zinc-needs-blast': { fires: ['zinc-rich', {}, { wayOff: 'mech.da' }], silent: ['zinc-rich', {}, { wayOff: 'blast.garnet' }] },
-  'zinc-first-outdoors': { fires: ['zinc-rich', { substrate: 'mild-steel-section' }], silent: ['zinc-rich', { substrate: 'mild-steel-section', item: { service: 'inside' } }] },
+  'zinc-first-outdoors': {
+    fires: ['zinc-rich', { substrate: 'mild-steel-section' }],
+    silent: ['zinc-rich', { substrate: 'mild-steel-section', item: { service: 'inside' } }],
+  },
   'olefin-promoter': { fires: ['adhesion-promoter', { substrate: 'pp-epdm' }], silent: ['plastic-primer', { substrate: 'abs' }] },
   'immersed-barrier': { fires: ['epoxy-2k', SEA], silent: ['barrier-epoxy', SEA] },
   'barrier-dry-only': { fires: ['barrier-epoxy', {}], silent: ['barrier-epoxy', SEA] },

@@ -8,7 +8,16 @@ const DUST_MASK = 'P100 or FFP3 respirator, seal checked';
 export function protectionFor(method: Method, zone: ZoneFacts): string[] {
   switch (method.family) {
     case 'chem':
-      return [method.stripper.gloves, 'goggles', 'face shield', 'apron', 'long sleeves', 'boots', method.stripper.respirator, 'running water within reach'];
+      return [
+        method.stripper.gloves,
+        'goggles',
+        'face shield',
+        'apron',
+        'long sleeves',
+        'boots',
+        method.stripper.respirator,
+        'running water within reach',
+      ];
     case 'blast':
       return ['supplied-air blast helmet', 'leather gloves and suit', 'hearing protection'];
     case 'heat':

@@ -24,7 +24,12 @@ export function bareSteps(zones: readonly PlannedZone[]): DraftStep[] {
 
 const toDraft = (step: BareStep, place: string): DraftStep =>
   draftStep({
-    stage: 'bare', title: step.title, detail: step.detail, where: [place], hand: step.hand, wait: step.wait,
+    stage: 'bare',
+    title: step.title,
+    detail: step.detail,
+    where: [place],
+    hand: step.hand,
+    wait: step.wait,
     hold: step.hold && `${step.hold.accept} (${step.hold.method})`,
     protection: [...(SANDING.includes(step.code) ? SAND_PROTECTION : WASH_PROTECTION)],
   });

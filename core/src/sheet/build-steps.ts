@@ -48,7 +48,10 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
   const sides = turned.length > 0 ? 2 : 1;
   return Array.from({ length: coat.coats }, (_, i) =>
     draftStep({
-      stage: 'build', where, protection: coatProtection(coat), cautions: i === 0 ? cautions : [],
+      stage: 'build',
+      where,
+      protection: coatProtection(coat),
+      cautions: i === 0 ? cautions : [],
       title: coat.coats === 1 ? coat.name : `${coat.name}, coat ${i + 1} of ${coat.coats}`,
       detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${coat.dryFilm} µm dry.${turnText(turned)}`,
       hand: coat.hand / coat.coats + (i === 0 ? SET_UP[coat.apply] : 0) + TURN * turned.length,
@@ -64,7 +67,9 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
 const needsTurning = ({ facts }: PlannedZone): boolean => facts.part.held === 'laid' && ALL_ROUND.includes(facts.zone.shape.kind);
 
 const turnText = (turned: readonly PlannedZone[]): string =>
-  turned.length === 0 ? '' : ` Turn over after the flash and coat the other side: ${turned.map(({ facts }) => facts.part.name).join(', ')}; hung, it would take one session.`;
+  turned.length === 0
+    ? ''
+    : ` Turn over after the flash and coat the other side: ${turned.map(({ facts }) => facts.part.name).join(', ')}; hung, it would take one session.`;
 
 function tightestPrimeLimit(zones: readonly PlannedZone[]): string | null {
   const limits = zones.map(({ plan }) => plan.bare).filter(({ primeWithin }) => primeWithin !== null);

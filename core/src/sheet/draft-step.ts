@@ -4,7 +4,14 @@ import type { RunStep } from '../model/plan.ts';
 export type DraftStep = Omit<RunStep, 'number'>;
 
 const BLANK: Omit<DraftStep, 'stage' | 'title' | 'detail'> = {
-  where: [], hand: 0, wait: 0, notBefore: null, notAfter: null, protection: [], cautions: [], hold: null,
+  where: [],
+  hand: 0,
+  wait: 0,
+  notBefore: null,
+  notAfter: null,
+  protection: [],
+  cautions: [],
+  hold: null,
 };
 
 export const draftStep = (step: Pick<DraftStep, 'stage' | 'title' | 'detail'> & Partial<DraftStep>): DraftStep => ({ ...BLANK, ...step });

@@ -10,15 +10,35 @@ export function finishSteps(zones: readonly PlannedZone[]): DraftStep[] {
   const waste = zones.reduce((sum, { plan }) => sum + (plan.chosen?.waste ?? 0), 0);
   const wheels = zones.some(({ facts }) => facts.has('tyre'));
   return [
-    ...(handle > 0 ? [draftStep({ stage: 'finish', title: 'Cure', detail: `Unmask while the edge is soft. Handle after ${formatMinutes(handle)}, load after ${formatMinutes(load)}.`, hand: 15, wait: handle, hold: 'Thumb-nail leaves no mark.' })] : []),
+    ...(handle > 0
+      ? [
+          draftStep({
+            stage: 'finish',
+            title: 'Cure',
+            detail: `Unmask while the edge is soft. Handle after ${formatMinutes(handle)}, load after ${formatMinutes(load)}.`,
+            hand: 15,
+            wait: handle,
+            hold: 'Thumb-nail leaves no mark.',
+          }),
+        ]
+      : []),
     draftStep({
-      stage: 'finish', title: 'Reassemble', hand: 30,
-      detail: wheels ? 'Torque wheel bolts with a wrench after lowering and again after 50 to 100 km; balance only after full cure.' : 'By the tickets; new clips where worn. Earth points and seats stay free of paint.',
+      stage: 'finish',
+      title: 'Reassemble',
+      hand: 30,
+      detail: wheels
+        ? 'Torque wheel bolts with a wrench after lowering and again after 50 to 100 km; balance only after full cure.'
+        : 'By the tickets; new clips where worn. Earth points and seats stay free of paint.',
     }),
     draftStep({
-      stage: 'finish', title: 'Clear up and hand over waste', hand: 30, protection: ['chemical gloves', 'goggles'],
+      stage: 'finish',
+      title: 'Clear up and hand over waste',
+      hand: 30,
+      protection: ['chemical gloves', 'goggles'],
       detail: `About ${waste < 10 ? waste.toFixed(1) : Math.round(waste)} kg of sludge, dust and medium. Acid and caustic apart, labelled with content and date; solvent rags in a lidded metal can.`,
-      cautions: leaded ? ['Leaded water settles a day; solids and water go to a hazardous-waste collector, never on the ground or down a drain.'] : [],
+      cautions: leaded
+        ? ['Leaded water settles a day; solids and water go to a hazardous-waste collector, never on the ground or down a drain.']
+        : [],
     }),
     draftStep({ stage: 'finish', title: 'Write it down', detail: 'Times, litres and what surprised: the next plan starts from it.', hand: 10 }),
   ];

@@ -27,19 +27,53 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
   const protection = [...new Set(steps.flatMap((step) => step.protection))];
   return [
     ...[...needs.values()].map(toLine),
-    ...protection.map((name): KitLine => ({ id: `wear ${name}`, name, group: 'protection', need: null, unit: '', buy: 'one set a person', price: null })),
+    ...protection.map((name): KitLine => ({
+      id: `wear ${name}`,
+      name,
+      group: 'protection',
+      need: null,
+      unit: '',
+      buy: 'one set a person',
+      price: null,
+    })),
   ];
 }
 
 function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
   if (plan.area === 0 || !plan.chosen) return [];
-  const supplies = plan.chosen.supplies.map((s): Need => ({ ...s, group: s.unit === 'L' ? 'product' : 'consumable', packs: packsOf(s.id, catalogue) }));
+  const supplies = plan.chosen.supplies.map((s): Need => ({
+    ...s,
+    group: s.unit === 'L' ? 'product' : 'consumable',
+    packs: packsOf(s.id, catalogue),
+  }));
   const treatments = plan.bare.steps.flatMap(({ product }): Need[] =>
-    product ? [{ id: product.id, name: product.name, group: 'product', unit: 'L', price: product.pricePerLitre, packs: [1, 5], quantity: product.litres }] : [],
+    product
+      ? [{ id: product.id, name: product.name, group: 'product', unit: 'L', price: product.pricePerLitre, packs: [1, 5], quantity: product.litres }]
+      : [],
   );
   const coats = (plan.build?.coats ?? []).flatMap((coat): Need[] => [
-    { id: coat.product, name: coat.name, group: 'product', unit: 'L', price: coat.pricePerLitre, packs: packsOf(coat.product, catalogue), quantity: coat.litres },
-    ...(coat.thinner > 0 ? [{ id: `thinner ${coat.product}`, name: `Thinner for ${coat.name.toLowerCase()}`, group: 'product' as const, unit: 'L', price: 8, packs: [0.5, 1, 5], quantity: coat.thinner }] : []),
+    {
+      id: coat.product,
+      name: coat.name,
+      group: 'product',
+      unit: 'L',
+      price: coat.pricePerLitre,
+      packs: packsOf(coat.product, catalogue),
+      quantity: coat.litres,
+    },
+    ...(coat.thinner > 0
+      ? [
+          {
+            id: `thinner ${coat.product}`,
+            name: `Thinner for ${coat.name.toLowerCase()}`,
+            group: 'product' as const,
+            unit: 'L',
+            price: 8,
+            packs: [0.5, 1, 5],
+            quantity: coat.thinner,
+          },
+        ]
+      : []),
   ]);
   return [...supplies, ...treatments, ...coats, ...masking(facts)];
 }
@@ -48,8 +82,12 @@ function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
 function masking({ area, part }: PlannedZone['facts']): Need[] {
   const perimeter = 4 * Math.sqrt(area);
   const sealed = part.features.some((feature) => ['seams', 'glass', 'rubber', 'sensors', 'vents', 'adhesive-joints'].includes(feature));
-  const tape: Need[] = [{ id: 'low-tack tape', name: 'Low-tack masking tape', group: 'masking', unit: 'm', price: 0.1, packs: [50], quantity: perimeter }];
-  return sealed ? [...tape, { id: 'foil tape', name: 'Foil tape, solvent-proof', group: 'masking', unit: 'm', price: 0.4, packs: [25], quantity: 2 * perimeter }] : tape;
+  const tape: Need[] = [
+    { id: 'low-tack tape', name: 'Low-tack masking tape', group: 'masking', unit: 'm', price: 0.1, packs: [50], quantity: perimeter },
+  ];
+  return sealed
+    ? [...tape, { id: 'foil tape', name: 'Foil tape, solvent-proof', group: 'masking', unit: 'm', price: 0.4, packs: [25], quantity: 2 * perimeter }]
+    : tape;
 }
 
 function packsOf(id: string, catalogue: Catalogue): readonly number[] {

@@ -25,10 +25,24 @@ describe('order of work', () => {
   });
 
   test('a stripper gets its patch, a broken surface, its rounds with windows, a rinse and a dry-out', () => {
-    const { steps } = plan({ stack: [['e-coat', 20], ['clear-2k', 40]], choice: { method: 'chem.fast-solvent', reason: '' } });
+    const { steps } = plan({
+      stack: [
+        ['e-coat', 20],
+        ['clear-2k', 40],
+      ],
+      choice: { method: 'chem.fast-solvent', reason: '' },
+    });
     const names = steps.map(({ title }) => title);
     const at = (title: string) => names.findIndex((name) => name.startsWith(title));
-    const path = ['Test patch', 'Break the closed surface', 'Fast solvent gel, round 1', 'Rinse stripper off', 'Dry at once', 'Key P80', 'Two-pack epoxy primer'].map(at);
+    const path = [
+      'Test patch',
+      'Break the closed surface',
+      'Fast solvent gel, round 1',
+      'Rinse stripper off',
+      'Dry at once',
+      'Key P80',
+      'Two-pack epoxy primer',
+    ].map(at);
     expect(path.every((i) => i >= 0)).toBe(true);
     expect(path).toEqual([...path].sort((a, b) => a - b));
     const round = steps[at('Fast solvent gel, round 1')];
@@ -44,7 +58,17 @@ describe('order of work', () => {
   });
 
   test('promoter is laid on last before colour, with its ten minutes', () => {
-    const job: Job = { ...sampleJob({}), parts: [...sampleJob({}).parts, ...sampleJob({ substrate: 'pp-epdm', thickness: 3 }).parts.map((part) => ({ ...part, id: 'pp', zones: part.zones.map((zone) => ({ ...zone, id: 'ppz' })) }))] };
+    const job: Job = {
+      ...sampleJob({}),
+      parts: [
+        ...sampleJob({}).parts,
+        ...sampleJob({ substrate: 'pp-epdm', thickness: 3 }).parts.map((part) => ({
+          ...part,
+          id: 'pp',
+          zones: part.zones.map((zone) => ({ ...zone, id: 'ppz' })),
+        })),
+      ],
+    };
     const { steps } = planJob(job, sampleShop(), CATALOGUE);
     const build = steps.filter(({ stage }) => stage === 'build').map(({ title }) => title);
     const promoter = build.findIndex((title) => title.startsWith('Adhesion promoter'));
@@ -59,7 +83,10 @@ describe('order of work', () => {
       const rim = { kind: 'rim', diameter: 0.43, width: 0.19, well: 0.02, hub: 0.07, count: 1 } as Job['parts'][number]['zones'][number]['shape'];
       return { ...job, parts: job.parts.map((part) => ({ ...part, held, zones: part.zones.map((zone) => ({ ...zone, shape: rim })) })) };
     };
-    const waits = (held: 'laid' | 'hung') => planJob(wheel(held), sampleShop(), CATALOGUE).steps.filter(({ stage }) => stage === 'build').reduce((sum, { wait }) => sum + wait, 0);
+    const waits = (held: 'laid' | 'hung') =>
+      planJob(wheel(held), sampleShop(), CATALOGUE)
+        .steps.filter(({ stage }) => stage === 'build')
+        .reduce((sum, { wait }) => sum + wait, 0);
     expect(waits('laid')).toBeGreaterThan(waits('hung'));
   });
 
@@ -78,7 +105,10 @@ describe('order of work', () => {
 
 describe('rust', () => {
   const bare = (sample: Sample) => plan(sample).zones[0]?.bare;
-  const used = (sample: Sample) => bare(sample)?.treatments.filter(({ chosen }) => chosen).map(({ id }) => id);
+  const used = (sample: Sample) =>
+    bare(sample)
+      ?.treatments.filter(({ chosen }) => chosen)
+      .map(({ id }) => id);
   const section: Sample = { substrate: 'mild-steel-section', thickness: 4, choice: { method: 'chem.fast-solvent', reason: '' } };
 
   test('treatment by grade, reach and metal; every other one says why not', () => {
@@ -131,6 +161,9 @@ describe('kit and totals', () => {
   test('cost is material, contractor and wages, and hands are those of the steps', () => {
     const { totals, steps } = plan({});
     expect(totals.cost).toBeCloseTo(totals.material + totals.outside + totals.wages, 9);
-    expect(totals.hand).toBeCloseTo(steps.reduce((sum, { hand }) => sum + hand, 0), 9);
+    expect(totals.hand).toBeCloseTo(
+      steps.reduce((sum, { hand }) => sum + hand, 0),
+      9,
+    );
   });
 });

@@ -10,11 +10,7 @@ import { stripSteps } from './strip-steps.ts';
 export function runSheet(zones: readonly PlannedZone[]): RunStep[] {
   const planned = zones.filter(({ plan }) => plan.area > 0 && plan.chosen !== null);
   if (planned.length === 0) return [];
-  return [
-    ...setUpSteps(planned),
-    ...planned.flatMap(stripSteps),
-    ...bareSteps(planned),
-    ...buildSteps(planned),
-    ...finishSteps(planned),
-  ].map((step, i) => ({ number: i + 1, ...step }));
+  return [...setUpSteps(planned), ...planned.flatMap(stripSteps), ...bareSteps(planned), ...buildSteps(planned), ...finishSteps(planned)].map(
+    (step, i) => ({ number: i + 1, ...step }),
+  );
 }

@@ -7,30 +7,53 @@ import type { PlannedZone } from './planned-zone.ts';
 
 /** Required steps that happen before the strip, in working order, with hand time per place in min (model assumption). */
 const BEFORE_STRIP: readonly (readonly [rule: string, hand: number])[] = [
-  ['aero-licensed', 5], ['heavy-support', 20], ['tank-purge', 30], ['lead-collect', 20], ['antifoul-contained', 30],
-  ['precision-mask', 15], ['seams-seal', 15], ['joint-keep-off', 10], ['grease-first', 10], ['olefin-release-first', 10],
-  ['filler-knock-out', 20], ['plastic-patch', 20],
+  ['aero-licensed', 5],
+  ['heavy-support', 20],
+  ['tank-purge', 30],
+  ['lead-collect', 20],
+  ['antifoul-contained', 30],
+  ['precision-mask', 15],
+  ['seams-seal', 15],
+  ['joint-keep-off', 10],
+  ['grease-first', 10],
+  ['olefin-release-first', 10],
+  ['filler-knock-out', 20],
+  ['plastic-patch', 20],
 ];
 
 /** min/m²; model assumption. */
 const CLEAN_MINUTES = 4;
 
 const TAKE_OFF: Partial<Record<Feature, string>> = {
-  glass: 'glass', rubber: 'rubber and seals', sensors: 'sensors and antennas', anodes: 'anodes', tyre: 'tyre or mask it with card', 'id-plate': 'identification plate',
+  glass: 'glass',
+  rubber: 'rubber and seals',
+  sensors: 'sensors and antennas',
+  anodes: 'anodes',
+  tyre: 'tyre or mask it with card',
+  'id-plate': 'identification plate',
 };
 
 const CLEANING: Readonly<Record<string, string>> = {
-  grease: 'Degreaser, then clean water', 'brake-dust': 'Wheel wash, no acid cleaner left on', silicone: 'Silicone remover and plastics detergent; household soap does not take it off',
-  'mould-release': 'Isopropyl alcohol or plastics cleaner', wax: 'Wax and grease remover', salt: 'Fresh water, repeated; test for salt', fouling: 'Pressure wash and scrape',
+  grease: 'Degreaser, then clean water',
+  'brake-dust': 'Wheel wash, no acid cleaner left on',
+  silicone: 'Silicone remover and plastics detergent; household soap does not take it off',
+  'mould-release': 'Isopropyl alcohol or plastics cleaner',
+  wax: 'Wax and grease remover',
+  salt: 'Fresh water, repeated; test for salt',
+  fouling: 'Pressure wash and scrape',
 };
 
 export function setUpSteps(zones: readonly PlannedZone[]): DraftStep[] {
   return [
     draftStep({
-      stage: 'set-up', title: 'Check the kit', hand: 15, hold: 'Everything on the kit list is here, in date and enough.',
+      stage: 'set-up',
+      title: 'Check the kit',
+      hand: 15,
+      hold: 'Everything on the kit list is here, in date and enough.',
       detail: 'Products, foil tape, covers, paper, cloths, gloves, cartridges, waste drums. Others, children and animals out of the area.',
     }),
-    ...removals(zones), ...cleaning(zones),
+    ...removals(zones),
+    ...cleaning(zones),
     ...BEFORE_STRIP.flatMap(([rule, hand]) => required(zones, rule, hand)),
     ...testPatches(zones),
   ];
@@ -41,19 +64,33 @@ function removals(zones: readonly PlannedZone[]): DraftStep[] {
   return [...parts.values()].flatMap((part) => {
     const off = part.features.map((feature) => TAKE_OFF[feature]).filter((name) => name !== undefined);
     if (off.length === 0) return [];
-    return [draftStep({ stage: 'set-up', title: 'Take off or mask', where: [part.name], hand: 15 * off.length, detail: `${upperFirst(off.join(', '))}. Ticket every piece: side, position, count of fasteners.` })];
+    return [
+      draftStep({
+        stage: 'set-up',
+        title: 'Take off or mask',
+        where: [part.name],
+        hand: 15 * off.length,
+        detail: `${upperFirst(off.join(', '))}. Ticket every piece: side, position, count of fasteners.`,
+      }),
+    ];
   });
 }
 
 function cleaning(zones: readonly PlannedZone[]): DraftStep[] {
   const kinds = [...new Set(zones.flatMap(({ facts }) => facts.zone.condition.contamination))];
   return kinds.flatMap((kind) => {
-    const soiled = zones.filter(({ facts, plan }) => facts.zone.condition.contamination.includes(kind) && !(kind === 'grease' && degreasedAnyway(plan)));
+    const soiled = zones.filter(
+      ({ facts, plan }) => facts.zone.condition.contamination.includes(kind) && !(kind === 'grease' && degreasedAnyway(plan)),
+    );
     if (soiled.length === 0) return [];
     return [
       draftStep({
-        stage: 'set-up', title: `Clean off ${kind.replace('-', ' ')}`, detail: `${CLEANING[kind]}. Before any sanding.`, where: soiled.map(nameOf),
-        hand: 5 + sum(soiled, ({ facts }) => CLEAN_MINUTES * facts.area), protection: [...WASH_PROTECTION],
+        stage: 'set-up',
+        title: `Clean off ${kind.replace('-', ' ')}`,
+        detail: `${CLEANING[kind]}. Before any sanding.`,
+        where: soiled.map(nameOf),
+        hand: 5 + sum(soiled, ({ facts }) => CLEAN_MINUTES * facts.area),
+        protection: [...WASH_PROTECTION],
       }),
     ];
   });
@@ -71,14 +108,18 @@ function required(zones: readonly PlannedZone[], rule: string, hand: number): Dr
 /** One patch of 0.1 m² for every stripper and top coating that meet in the job. */
 function testPatches(zones: readonly PlannedZone[]): DraftStep[] {
   const pairs = new Map<string, PlannedZone>();
-  for (const zone of zones)
-    if (zone.plan.chosen?.strip) pairs.set(`${zone.plan.chosen.method} ${zone.facts.off[0]?.coating.id}`, zone);
+  for (const zone of zones) if (zone.plan.chosen?.strip) pairs.set(`${zone.plan.chosen.method} ${zone.facts.off[0]?.coating.id}`, zone);
   return [...pairs.values()].map((zone) => {
     const first = zone.plan.chosen?.strip?.rounds[0]?.dwell;
     return draftStep({
-      stage: 'set-up', title: `Test patch, ${lowerFirst(zone.plan.chosen?.name ?? '')}`, where: [nameOf(zone)], hand: 15, wait: first?.likely ?? 0,
+      stage: 'set-up',
+      title: `Test patch, ${lowerFirst(zone.plan.chosen?.name ?? '')}`,
+      where: [nameOf(zone)],
+      hand: 15,
+      wait: first?.likely ?? 0,
       detail: 'A patch of 0.1 m² laid on as planned: read the blister time and correct the plan before the whole zone.',
-      hold: 'Blister time read and written down.', protection: zone.wayOff ? protectionFor(zone.wayOff, zone.facts) : [],
+      hold: 'Blister time read and written down.',
+      protection: zone.wayOff ? protectionFor(zone.wayOff, zone.facts) : [],
     });
   });
 }

@@ -3,8 +3,13 @@ import type { RunStep, StageName, StageState, ZonePlan } from '../model/plan.ts'
 import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 
 const STAGE_OF: Readonly<Record<string, StageName>> = {
-  'no-way-off': 'way-off', 'override-unexplained': 'way-off', 'no-primer': 'build', 'finish-missing': 'build',
-  'copper-antifouling': 'build', 'powder-heat': 'build', 'polish-metal-only': 'build',
+  'no-way-off': 'way-off',
+  'override-unexplained': 'way-off',
+  'no-primer': 'build',
+  'finish-missing': 'build',
+  'copper-antifouling': 'build',
+  'powder-heat': 'build',
+  'polish-metal-only': 'build',
 };
 
 /** What each stage says of itself in the ribbon. */

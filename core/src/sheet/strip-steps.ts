@@ -9,7 +9,17 @@ import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
 /** Requirements that belong to the strip itself and not to the set-up. */
-const AT_STRIP = ['clear-break-first', 'slow-gel-cover', 'comp-stop-at-fibre', 'acid-neutral', 'soda-rinse', 'light-brass-rinse', 'lead-collect', 'antifoul-contained', 'heavy-support'];
+const AT_STRIP = [
+  'clear-break-first',
+  'slow-gel-cover',
+  'comp-stop-at-fibre',
+  'acid-neutral',
+  'soda-rinse',
+  'light-brass-rinse',
+  'lead-collect',
+  'antifoul-contained',
+  'heavy-support',
+];
 
 /** The way off of one zone, as steps with their dwell. */
 export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
@@ -23,7 +33,15 @@ export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
   };
   if (wayOff.family === 'chem') return chemicalSteps(common, wayOff, chosen, facts.area);
   if (wayOff.family === 'blast') return [blastStep(common, wayOff, chosen)];
-  return [draftStep({ ...common, title: wayOff.name, detail: `${wayOff.how} Leaves ${wayOff.leaves}.`, hand: chosen.hand, hold: stripHold(facts.substrate.id) })];
+  return [
+    draftStep({
+      ...common,
+      title: wayOff.name,
+      detail: `${wayOff.how} Leaves ${wayOff.leaves}.`,
+      hand: chosen.hand,
+      hold: stripHold(facts.substrate.id),
+    }),
+  ];
 }
 
 type Common = Pick<DraftStep, 'stage' | 'where' | 'protection' | 'cautions'>;
@@ -48,7 +66,10 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
   );
   if (!plan.broken) return rounds;
   const rule = chosen.findings.find(({ code }) => code === 'clear-break-first');
-  return [draftStep({ ...common, title: rule?.title ?? '', detail: rule?.reason ?? '', hand: breaking, protection: [...SAND_PROTECTION], cautions: [] }), ...rounds];
+  return [
+    draftStep({ ...common, title: rule?.title ?? '', detail: rule?.reason ?? '', hand: breaking, protection: [...SAND_PROTECTION], cautions: [] }),
+    ...rounds,
+  ];
 }
 
 function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, chosen: MethodOption): DraftStep {
@@ -59,14 +80,19 @@ function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>,
     detail: chosen.sentOut
       ? `In writing: medium, ${pressure}, what must not be hit, plugs and masking, ready date. Prime the day it returns.`
       : `${pressure}, edges first, always moving. Leaves ${method.leaves}.`,
-    hand: chosen.hand, wait: chosen.wait, protection: chosen.sentOut ? [] : common.protection,
+    hand: chosen.hand,
+    wait: chosen.wait,
+    protection: chosen.sentOut ? [] : common.protection,
     hold: 'Grade agreed is reached all over; nothing warped.',
   });
 }
 
 const cautionsOf = ({ findings }: MethodOption): string[] =>
   findings
-    .filter(({ severity, code }) => severity === 'caution' || severity === 'rule-out' || (severity === 'require' && AT_STRIP.includes(code) && code !== 'clear-break-first'))
+    .filter(
+      ({ severity, code }) =>
+        severity === 'caution' || severity === 'rule-out' || (severity === 'require' && AT_STRIP.includes(code) && code !== 'clear-break-first'),
+    )
     .map(({ title, reason, severity }) => (severity === 'rule-out' ? `Against the rules. ${title}: ${reason}` : `${title}: ${reason}`));
 
 const stripHold = (substrate: string): string =>

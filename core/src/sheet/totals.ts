@@ -12,13 +12,17 @@ export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[
   const outside = sentOut.length === 0 ? 0 : Math.max(minimum, perSquareMetre * sum(sentOut, ({ plan }) => plan.area));
   const wages = (hand / 60) * shop.labourRate;
   return {
-    hand, material, outside, wages,
+    hand,
+    material,
+    outside,
+    wages,
     wait: sum(steps, (step) => step.wait),
     cost: material + outside + wages,
     waste: sum(planned, ({ plan }) => plan.chosen?.waste ?? 0),
   };
 }
 
-const treatmentCost = (plan: PlannedZone['plan']): number => sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
+const treatmentCost = (plan: PlannedZone['plan']): number =>
+  sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
 const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);
 const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);

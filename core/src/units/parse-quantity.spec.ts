@@ -82,11 +82,16 @@ describe('what people type', () => {
   test('what is shown reads back as what it was, in both systems', () => {
     const names = Object.keys(DIMENSIONS) as DimensionName[];
     fc.assert(
-      fc.property(fc.constantFrom(...names), fc.constantFrom('metric' as const, 'us' as const), fc.double({ min: 0.5, max: 4000, noNaN: true }), (name, system, value) => {
-        const parsed = parseQuantity(formatQuantity(value, name, system), name, system);
-        const shown = formatNumber(value, name, system);
-        return parsed.ok && formatNumber(parsed.value, name, system) === shown;
-      }),
+      fc.property(
+        fc.constantFrom(...names),
+        fc.constantFrom('metric' as const, 'us' as const),
+        fc.double({ min: 0.5, max: 4000, noNaN: true }),
+        (name, system, value) => {
+          const parsed = parseQuantity(formatQuantity(value, name, system), name, system);
+          const shown = formatNumber(value, name, system);
+          return parsed.ok && formatNumber(parsed.value, name, system) === shown;
+        },
+      ),
     );
   });
 });
@@ -109,7 +114,9 @@ describe('what is shown', () => {
   test('hand time is never told in days', () => expect(formatHands(3 * 1440)).toBe('72 h'));
 
   test('sentences of the plan follow the unit system; differences are not offset', () => {
-    expect(localise('30 to 45 cm off at 2.8 bar, 3 K above the dew point of 10 °C', 'us')).toBe('12 to 18 in off at 41 psi, 5 °F above the dew point of 50 °F');
+    expect(localise('30 to 45 cm off at 2.8 bar, 3 K above the dew point of 10 °C', 'us')).toBe(
+      '12 to 18 in off at 41 psi, 5 °F above the dew point of 50 °F',
+    );
     expect(localise('3 K above 10 °C, 45 to 85 µm', 'metric')).toBe('3 °C above 10 °C, 45 to 85 µm');
     expect(localise('no. 6 nozzle, 12 min, P80', 'us')).toBe('no. 6 nozzle, 12 min, P80');
   });

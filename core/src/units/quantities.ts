@@ -2,22 +2,29 @@ import { z } from 'zod';
 
 /** Branded quantities of the model. A brand is made where input is validated; inside, plain arithmetic. */
 
-export const Micrometres = z.number().positive().lt(5000).brand<'um'>().describe('film thickness, µm');
+const number = z.number({ error: 'needs a number' });
+const above0 = number.positive('must be more than 0');
+
+export const Micrometres = above0.lt(5000, 'must be under 5000 µm').brand<'um'>().describe('film thickness, µm');
 export type Micrometres = z.infer<typeof Micrometres>;
 
-export const Millimetres = z.number().positive().lte(500).brand<'mm'>().describe('material thickness, mm');
+export const Millimetres = above0.lte(500, 'must be 500 mm at most').brand<'mm'>().describe('material thickness, mm');
 export type Millimetres = z.infer<typeof Millimetres>;
 
-export const Metres = z.number().positive().lte(1000).brand<'m'>().describe('length, m');
+export const Metres = above0.lte(1000, 'must be 1000 m at most').brand<'m'>().describe('length, m');
 export type Metres = z.infer<typeof Metres>;
 
-export const SquareMetres = z.number().positive().lte(10_000).brand<'m2'>().describe('area, m²');
+export const SquareMetres = above0.lte(10_000, 'must be 10 000 m² at most').brand<'m2'>().describe('area, m²');
 export type SquareMetres = z.infer<typeof SquareMetres>;
 
-export const Celsius = z.number().gte(-20).lte(60).brand<'degC'>().describe('temperature of workplace, °C');
+export const Celsius = number
+  .gte(-20, 'colder than −20 °C: no work is done there')
+  .lte(60, 'hotter than 60 °C: no workplace is')
+  .brand<'degC'>()
+  .describe('temperature of workplace, °C');
 export type Celsius = z.infer<typeof Celsius>;
 
-export const Percent = z.number().gte(0).lte(100).brand<'percent'>().describe('share, %');
+export const Percent = number.gte(0, 'must be 0 % or more').lte(100, 'must be 100 % at most').brand<'percent'>().describe('share, %');
 export type Percent = z.infer<typeof Percent>;
 
 export type Minutes = number & z.$brand<'min'>;

@@ -13,16 +13,48 @@ function questions(zone: ZoneFacts): Finding[] {
   const { condition, stack, target } = zone.zone;
   const say = sayer(zone, 'question');
   return [
-    zone.area > 0 ? null : say('area-missing', ['shape'], 'Area not entered', 'Without an area there are no times and quantities.', ['shape'], 'Measure the zone.'),
-    stack.length > 0 || condition.rustGrade !== 'none' ? null : say('stack-empty', ['stack'], 'Nothing entered on the surface', 'No coating layer and no rust: there is nothing to plan a way off for.', ['stack'], 'Add layers from the substrate up.'),
+    zone.area > 0
+      ? null
+      : say('area-missing', ['shape'], 'Area not entered', 'Without an area there are no times and quantities.', ['shape'], 'Measure the zone.'),
+    stack.length > 0 || condition.rustGrade !== 'none'
+      ? null
+      : say(
+          'stack-empty',
+          ['stack'],
+          'Nothing entered on the surface',
+          'No coating layer and no rust: there is nothing to plan a way off for.',
+          ['stack'],
+          'Add layers from the substrate up.',
+        ),
     condition.lead === 'not-tested' && zone.treatAsLead
-      ? say('lead-not-tested', ['condition', 'lead'], 'Lead not tested', 'Paint of this type and age, or of unknown age, is treated as leaded: no dry sanding, blast or heat is planned here.', ['item kind', 'year', 'coating'], 'A laboratory sample.')
+      ? say(
+          'lead-not-tested',
+          ['condition', 'lead'],
+          'Lead not tested',
+          'Paint of this type and age, or of unknown age, is treated as leaded: no dry sanding, blast or heat is planned here.',
+          ['item kind', 'year', 'coating'],
+          'A laboratory sample.',
+        )
       : null,
     zone.part.substrate === 'plastic-unmarked' && zone.part.floats === 'not-tested'
-      ? say('float-test', [], 'Plastic not identified', 'No mark and no float test: treated as an olefin until a scrap has been floated.', ['substrate', 'float test'], 'Float a scrap in water.')
+      ? say(
+          'float-test',
+          [],
+          'Plastic not identified',
+          'No mark and no float test: treated as an olefin until a scrap has been floated.',
+          ['substrate', 'float test'],
+          'Float a scrap in water.',
+        )
       : null,
     target.kind === 'keep' && condition.crosscut === null
-      ? say('crosscut-missing', ['condition', 'crosscut'], 'Crosscut not done', 'Keep and key is planned on trust; a crosscut (ISO 2409) says whether it holds.', ['target'], 'Cut a lattice and read class 0 to 5.')
+      ? say(
+          'crosscut-missing',
+          ['condition', 'crosscut'],
+          'Crosscut not done',
+          'Keep and key is planned on trust; a crosscut (ISO 2409) says whether it holds.',
+          ['target'],
+          'Cut a lattice and read class 0 to 5.',
+        )
       : null,
   ].filter((finding) => finding !== null);
 }
@@ -31,34 +63,96 @@ function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: 
   if (chosen?.verdict === 'ruled-out') return [overruled(zone, chosen)];
   if (chosen || zone.zone.stack.length + Number(zone.zone.condition.rustGrade !== 'none') === 0) return [];
   const blocking = [...new Set(options.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
-  return [sayer(zone, 'stop')('no-way-off', [], 'No method left', `Every method is ruled out: ${blocking.join('; ')}.`, ['substrate', 'stack', 'access', 'shop'], 'Read what would change each refusal under Way off.')];
+  return [
+    sayer(zone, 'stop')(
+      'no-way-off',
+      [],
+      'No method left',
+      `Every method is ruled out: ${blocking.join('; ')}.`,
+      ['substrate', 'stack', 'access', 'shop'],
+      'Read what would change each refusal under Way off.',
+    ),
+  ];
 }
 
 function overruled(zone: ZoneFacts, chosen: MethodOption): Finding {
-  const rules = chosen.findings.filter(({ severity }) => severity === 'rule-out').map(({ title }) => title).join('; ');
+  const rules = chosen.findings
+    .filter(({ severity }) => severity === 'rule-out')
+    .map(({ title }) => title)
+    .join('; ');
   const reason = zone.zone.choice?.reason.trim() ?? '';
   return reason === ''
-    ? sayer(zone, 'stop')('override-unexplained', ['choice', 'reason'], `${chosen.name} is ruled out`, `${rules}. Choosing it all the same needs a written reason.`, ['choice'], 'Write the reason, or choose another method.')
-    : sayer(zone, 'caution')('override', ['choice'], `${chosen.name} against the rules`, `${rules}. Chosen all the same: "${reason}".`, ['choice'], 'Choose a method that is not ruled out.');
+    ? sayer(zone, 'stop')(
+        'override-unexplained',
+        ['choice', 'reason'],
+        `${chosen.name} is ruled out`,
+        `${rules}. Choosing it all the same needs a written reason.`,
+        ['choice'],
+        'Write the reason, or choose another method.',
+      )
+    : sayer(zone, 'caution')(
+        'override',
+        ['choice'],
+        `${chosen.name} against the rules`,
+        `${rules}. Chosen all the same: "${reason}".`,
+        ['choice'],
+        'Choose a method that is not ruled out.',
+      );
 }
 
 function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
-  if (!build) return [sayer(zone, 'question')('finish-missing', [], 'Topcoat not chosen', 'Primer and build follow from the topcoat wanted.', ['finish'], 'Choose the topcoat of the job or part.')];
+  if (!build)
+    return [
+      sayer(zone, 'question')(
+        'finish-missing',
+        [],
+        'Topcoat not chosen',
+        'Primer and build follow from the topcoat wanted.',
+        ['finish'],
+        'Choose the topcoat of the job or part.',
+      ),
+    ];
   const stops = build.findings.filter(({ severity }) => severity === 'rule-out').map((finding): Finding => ({ ...finding, severity: 'stop' }));
   if (build.primers.length === 0 || build.primers.some(({ verdict }) => verdict === 'chosen')) return stops;
   const blocking = [...new Set(build.primers.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
-  return [...stops, sayer(zone, 'stop')('no-primer', [], 'No primer fits', `Every primer is ruled out: ${blocking.join('; ')}.`, ['substrate', 'finish', 'service'], 'Change the finish, the treatment or the service.')];
+  return [
+    ...stops,
+    sayer(zone, 'stop')(
+      'no-primer',
+      [],
+      'No primer fits',
+      `Every primer is ruled out: ${blocking.join('; ')}.`,
+      ['substrate', 'finish', 'service'],
+      'Change the finish, the treatment or the service.',
+    ),
+  ];
 }
 
 function advice(zone: ZoneFacts): Finding[] {
   const sound = zone.zone.stack.length > 0 && zone.zone.stack.every(({ state }) => state === 'sound');
   const passes = zone.zone.condition.crosscut !== null && zone.zone.condition.crosscut <= 1;
   if (!sound || !passes || zone.zone.target.kind === 'keep' || zone.shop.schools.S1 === 'always-bare') return [];
-  return [sayer(zone, 'prefer')('keep-sound', ['target'], 'Keep this coating?', 'It is sound and the crosscut passes: keyed, it is a better base than anything put on in a small shop, and far less work.', ['crosscut', 'state of the layers', 'school S1'], 'School S1 set to "always bare".')];
+  return [
+    sayer(zone, 'prefer')(
+      'keep-sound',
+      ['target'],
+      'Keep this coating?',
+      'It is sound and the crosscut passes: keyed, it is a better base than anything put on in a small shop, and far less work.',
+      ['crosscut', 'state of the layers', 'school S1'],
+      'School S1 set to "always bare".',
+    ),
+  ];
 }
 
 const sayer =
   (zone: ZoneFacts, severity: Severity, basis: Basis = practice) =>
   (code: string, path: string[], title: string, reason: string, looksAt: string[], change: string): Finding => ({
-    code, severity, path: [...zone.path, ...path], title, reason, basis, looksAt, change,
+    code,
+    severity,
+    path: [...zone.path, ...path],
+    title,
+    reason,
+    basis,
+    looksAt,
+    change,
   });

@@ -14,8 +14,16 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
   const bare = bareChain(zone, wayOff);
   const build = buildPlan(zone, wayOff, bare.acidLive, catalogue);
   return {
-    part: zone.part.id, zone: zone.zone.id, partName: zone.part.name, zoneName: zone.zone.name, area: zone.area,
-    options, chosen, overridden: zone.zone.choice !== null, bare, build,
+    part: zone.part.id,
+    zone: zone.zone.id,
+    partName: zone.part.name,
+    zoneName: zone.zone.name,
+    area: zone.area,
+    options,
+    chosen,
+    overridden: zone.zone.choice !== null,
+    bare,
+    build,
     findings: checkZone(zone, options, chosen, build),
   };
 }

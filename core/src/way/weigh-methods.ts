@@ -37,9 +37,15 @@ function weigh(zone: ZoneFacts, method: Method): MethodOption {
   const ruledOut = findings.some(({ severity }) => severity === 'rule-out');
   const conditions = findings.some(({ severity }) => severity === 'caution');
   const option = {
-    method: method.id, name: method.name, family: method.family, findings, ...effort, material,
+    method: method.id,
+    name: method.name,
+    family: method.family,
+    findings,
+    ...effort,
+    material,
     cost: material + wages + effort.outside,
-    risk: method.risk.value, exposure: method.exposure.value,
+    risk: method.risk.value,
+    exposure: method.exposure.value,
     verdict: ruledOut ? ('ruled-out' as const) : conditions ? ('conditions' as const) : ('usable' as const),
   };
   return { ...option, score: scoreOption(option, zone) };
@@ -79,14 +85,23 @@ function chemicalEffort(zone: ZoneFacts, { stripper }: Extract<Method, { family:
   const supply = { id: stripper.id, name: stripper.name, quantity: plan.litres, unit: 'L', price };
   const rounds = plan.rounds.length;
   return {
-    ...NOTHING, hand: plan.hand, wait: plan.wait, waste: plan.waste, supplies: [supply], strip: plan,
+    ...NOTHING,
+    hand: plan.hand,
+    wait: plan.wait,
+    waste: plan.waste,
+    supplies: [supply],
+    strip: plan,
     reckoning: `${rounds} ${rounds === 1 ? 'round' : 'rounds'} of laying on, scraping and rinsing over ${zone.area.toFixed(2)} m²; dwell from the softening front at ${plan.pace.toFixed(2)} times the speed of 20 °C. Rates: model assumption.`,
   };
 }
 
 function mechanicalEffort(zone: ZoneFacts, method: Extract<Method, { family: 'mech' }>): Effort {
   const factor = stackFactor(zone, method.traits.includes('removes-rust'));
-  return { ...byHand(zone, method.rate.value, factor), waste: removedMass(zone), supplies: method.consumable ? [consumed(zone, method, factor)] : [] };
+  return {
+    ...byHand(zone, method.rate.value, factor),
+    waste: removedMass(zone),
+    supplies: method.consumable ? [consumed(zone, method, factor)] : [],
+  };
 }
 
 function consumed(zone: ZoneFacts, method: Extract<Method, { family: 'mech' | 'keep' }>, factor: number): Supply {
@@ -103,12 +118,26 @@ function blastEffort(zone: ZoneFacts, method: Extract<Method, { family: 'blast' 
   if (zone.shop.equipment.includes('blast-pot')) {
     const price = zone.shop.prices[medium.id] ?? medium.pricePerKilogram.value;
     const reckoning = `${blastRate(medium, pressure, 1).toFixed(1)} m²/h at ${pressure.toFixed(1)} bar with a no. 6 nozzle, adjusted to stack and access. Rates: model assumption.`;
-    return { ...NOTHING, hand: 60 * hours, waste, pressure, reckoning, supplies: [{ id: medium.id, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }] };
+    return {
+      ...NOTHING,
+      hand: 60 * hours,
+      waste,
+      pressure,
+      reckoning,
+      supplies: [{ id: medium.id, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }],
+    };
   }
   const { minimum, perSquareMetre, daysAway } = zone.shop.contractor;
-  return { ...NOTHING, hand: SEND_OUT_HAND, wait: daysAway * 1440, outside: Math.max(minimum, zone.area * perSquareMetre), waste: 0, sentOut: true, pressure,
-    reckoning: `Contractor: ${perSquareMetre} a square metre, ${minimum} at least, ${daysAway} days away; shop settings. The shop owns no blast pot.` };
+  return {
+    ...NOTHING,
+    hand: SEND_OUT_HAND,
+    wait: daysAway * 1440,
+    outside: Math.max(minimum, zone.area * perSquareMetre),
+    waste: 0,
+    sentOut: true,
+    pressure,
+    reckoning: `Contractor: ${perSquareMetre} a square metre, ${minimum} at least, ${daysAway} days away; shop settings. The shop owns no blast pot.`,
+  };
 }
 
-const removedMass = (zone: ZoneFacts): number =>
-  (zone.area * zone.off.reduce((sum, { layer }) => sum + layer.thickness, 0) * FILM_DENSITY) / 1000;
+const removedMass = (zone: ZoneFacts): number => (zone.area * zone.off.reduce((sum, { layer }) => sum + layer.thickness, 0) * FILM_DENSITY) / 1000;

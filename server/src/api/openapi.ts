@@ -1,6 +1,18 @@
 import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
 import { z } from 'zod';
-import { CreateJob, Health, JobId, JobList, PlanBody, PlanRequest, ProblemBody, ReplaceJob, ReplaceShop, StoredJobBody, StoredShopBody } from './schemas.ts';
+import {
+  CreateJob,
+  Health,
+  JobId,
+  JobList,
+  PlanBody,
+  PlanRequest,
+  ProblemBody,
+  ReplaceJob,
+  ReplaceShop,
+  StoredJobBody,
+  StoredShopBody,
+} from './schemas.ts';
 
 type Schema = z.ZodType;
 
@@ -20,7 +32,9 @@ interface Call {
 function operation({ summary, answer, body, id, status = '200', search, versioned }: Call): ZodOpenApiOperationObject {
   return {
     summary,
-    ...(id || search ? { requestParams: { ...(id ? { path: z.object({ id: JobId }) } : {}), ...(search ? { query: z.object({ q: z.string().optional() }) } : {}) } } : {}),
+    ...(id || search
+      ? { requestParams: { ...(id ? { path: z.object({ id: JobId }) } : {}), ...(search ? { query: z.object({ q: z.string().optional() }) } : {}) } }
+      : {}),
     ...(body ? { requestBody: json(body) } : {}),
     responses: {
       [status]: { description: summary, ...(answer ? json(answer) : {}) },
@@ -39,7 +53,13 @@ export const openApi = (): ReturnType<typeof createDocument> =>
     paths: {
       '/api/v1/jobs': {
         get: operation({ summary: 'Jobs with their state, newest first', answer: JobList, search: true }),
-        post: operation({ summary: 'Create a job under an id of the client', body: CreateJob, answer: StoredJobBody, status: '201', versioned: true }),
+        post: operation({
+          summary: 'Create a job under an id of the client',
+          body: CreateJob,
+          answer: StoredJobBody,
+          status: '201',
+          versioned: true,
+        }),
       },
       '/api/v1/jobs/{id}': {
         get: operation({ summary: 'One job', answer: StoredJobBody, id: true }),

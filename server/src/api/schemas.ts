@@ -9,11 +9,23 @@ const stamp = z.iso.datetime();
 
 export const CreateJob = z.strictObject({ id: JobId, document: Job }).meta({ id: 'CreateJob' });
 export const ReplaceJob = z.strictObject({ version, document: Job }).meta({ id: 'ReplaceJob' });
-export const StoredJobBody = z.strictObject({ id: JobId, version: z.int(), createdAt: stamp, updatedAt: stamp, document: Job }).meta({ id: 'StoredJob' });
+export const StoredJobBody = z
+  .strictObject({ id: JobId, version: z.int(), createdAt: stamp, updatedAt: stamp, document: Job })
+  .meta({ id: 'StoredJob' });
 export const JobSummary = z
   .strictObject({
-    id: JobId, version: z.int(), name: z.string(), description: z.string(), itemKind: z.string(), archived: z.boolean(), updatedAt: stamp,
-    zones: z.int(), questions: z.int(), stops: z.int(), hand: z.number().describe('min'), cost: z.number(),
+    id: JobId,
+    version: z.int(),
+    name: z.string(),
+    description: z.string(),
+    itemKind: z.string(),
+    archived: z.boolean(),
+    updatedAt: stamp,
+    zones: z.int(),
+    questions: z.int(),
+    stops: z.int(),
+    hand: z.number().describe('min'),
+    cost: z.number(),
   })
   .meta({ id: 'JobSummary' });
 export type JobSummary = z.infer<typeof JobSummary>;
@@ -25,7 +37,11 @@ export const StoredShopBody = z.strictObject({ version: z.int(), document: Shop 
 export const Health = z.strictObject({ status: z.literal('ok'), jobs: z.int() }).meta({ id: 'Health' });
 export const ProblemBody = z
   .looseObject({
-    type: z.string(), title: z.string(), status: z.int(), detail: z.string(), instance: z.string(),
+    type: z.string(),
+    title: z.string(),
+    status: z.int(),
+    detail: z.string(),
+    instance: z.string(),
     issues: z.array(z.strictObject({ path: z.array(z.union([z.string(), z.number()])), reason: z.string() })).optional(),
   })
   .meta({ id: 'Problem' });

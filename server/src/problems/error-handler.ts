@@ -17,7 +17,10 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
     if (answer.status >= 500) logger.error({ err: error, path: request.path }, 'request failed');
     if (error instanceof Unauthorised) response.set('WWW-Authenticate', 'Basic realm="Lift Bare"');
     const { status, title, detail, extra } = answer;
-    response.status(status).type('application/problem+json').send(JSON.stringify({ type: 'about:blank', title, status, detail, instance: request.originalUrl, ...extra }));
+    response
+      .status(status)
+      .type('application/problem+json')
+      .send(JSON.stringify({ type: 'about:blank', title, status, detail, instance: request.originalUrl, ...extra }));
   };
 }
 

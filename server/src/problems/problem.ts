@@ -29,7 +29,10 @@ export class InvalidDocument extends Problem {
 export class StaleVersion extends Problem {
   readonly status = 409;
   readonly title = 'Somebody else saved in between';
-  constructor(readonly sent: number, readonly current: number) {
+  constructor(
+    readonly sent: number,
+    readonly current: number,
+  ) {
     super(`version ${sent} was sent, the server holds ${current}`);
   }
   override extra() {

@@ -25,8 +25,14 @@ describe('a job on the server', () => {
 
   test('moves on by one version with each save; a stale save is refused and changes nothing', async () => {
     await call().post(URL).send({ id: 'tug', document: job });
-    await call().put(`${URL}/tug`).send({ version: 1, document: { ...job, name: 'Mine' } }).expect(200);
-    const stale = await call().put(`${URL}/tug`).send({ version: 1, document: { ...job, name: 'Late' } }).expect(409);
+    await call()
+      .put(`${URL}/tug`)
+      .send({ version: 1, document: { ...job, name: 'Mine' } })
+      .expect(200);
+    const stale = await call()
+      .put(`${URL}/tug`)
+      .send({ version: 1, document: { ...job, name: 'Late' } })
+      .expect(409);
     expect(stale.type).toBe('application/problem+json');
     expect(stale.body).toMatchObject({ status: 409, sent: 1, current: 2 });
     expect((await call().get(`${URL}/tug`)).body.document.name).toBe('Mine');
@@ -34,14 +40,23 @@ describe('a job on the server', () => {
 
   test('of two saves at once one wins and the other is told', async () => {
     await call().post(URL).send({ id: 'tug', document: job });
-    const saves = await Promise.all(['A', 'B'].map((name) => call().put(`${URL}/tug`).send({ version: 1, document: { ...job, name } })));
+    const saves = await Promise.all(
+      ['A', 'B'].map((name) =>
+        call()
+          .put(`${URL}/tug`)
+          .send({ version: 1, document: { ...job, name } }),
+      ),
+    );
     expect(saves.map(({ status }) => status).sort()).toEqual([200, 409]);
   });
 
   test('sent twice under one id is one job; another document under it is refused', async () => {
     await call().post(URL).send({ id: 'tug', document: job }).expect(201);
     await call().post(URL).send({ id: 'tug', document: job }).expect(201);
-    await call().post(URL).send({ id: 'tug', document: newJob('Other') }).expect(409);
+    await call()
+      .post(URL)
+      .send({ id: 'tug', document: newJob('Other') })
+      .expect(409);
     expect((await call().get(URL)).body).toHaveLength(1);
   });
 
@@ -79,7 +94,11 @@ describe('bad input', () => {
   });
 
   test('a body of 50 MB is refused before it is read', async () => {
-    const { body } = await call().post(URL).set('Content-Type', 'application/json').send(`{"id":"${'a'.repeat(50_000_000)}"}`).expect(413);
+    const { body } = await call()
+      .post(URL)
+      .set('Content-Type', 'application/json')
+      .send(`{"id":"${'a'.repeat(50_000_000)}"}`)
+      .expect(413);
     expect(body.detail).toContain('larger than');
   });
 
@@ -104,7 +123,9 @@ test('a file outlives the server that wrote it', async () => {
 });
 
 test('demo data never touches a shop that is in use', async () => {
-  await call().post(URL).send({ id: 'own', document: newJob('Own') });
+  await call()
+    .post(URL)
+    .send({ id: 'own', document: newJob('Own') });
   expect(await seedDemo(app.jobs, app.shop)).toBe(false);
   expect((await call().get(URL)).body).toHaveLength(1);
 });

@@ -22,7 +22,10 @@ test('planning is the core, with the sent shop or the saved one', async () => {
 });
 
 test('planning a wrong document says where it is wrong', async () => {
-  const { body } = await call().post('/api/v1/plan').send({ job: { ...job, format: 'x' } }).expect(422);
+  const { body } = await call()
+    .post('/api/v1/plan')
+    .send({ job: { ...job, format: 'x' } })
+    .expect(422);
   expect(body.issues[0].path).toEqual(['job', 'format']);
 });
 
@@ -34,8 +37,14 @@ test('the shop profile has versions like a job', async () => {
 });
 
 test('descriptions: catalogue with provenance, JSON Schema, OpenAPI, health', async () => {
-  expect((await call().get('/api/v1/catalogue')).body.coatings['alkyd-enamel'].softening.caustic).toEqual({ value: 6, basis: expect.objectContaining({ kind: 'assumption' }) });
-  expect(JSON.parse((await call().get('/api/v1/schema/job')).text)).toMatchObject({ type: 'object', properties: { format: { const: 'lift-bare.job/1' } } });
+  expect((await call().get('/api/v1/catalogue')).body.coatings['alkyd-enamel'].softening.caustic).toEqual({
+    value: 6,
+    basis: expect.objectContaining({ kind: 'assumption' }),
+  });
+  expect(JSON.parse((await call().get('/api/v1/schema/job')).text)).toMatchObject({
+    type: 'object',
+    properties: { format: { const: 'lift-bare.job/1' } },
+  });
   const { paths } = (await call().get('/api/v1/openapi.json')).body;
   expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/v1/jobs', '/api/v1/jobs/{id}', '/api/v1/plan', '/api/v1/shop']));
   expect((await call().get('/api/v1/health')).body).toEqual({ status: 'ok', jobs: 0 });

@@ -19,10 +19,17 @@ export function summariser(): (job: StoredJob, shop: StoredShop) => JobSummary {
 function summarise({ id, version, updatedAt, document }: StoredJob, shop: StoredShop): JobSummary {
   const plan = planJob(document, shop.document, CATALOGUE);
   return {
-    id, version, updatedAt, name: document.name, description: document.item.description, itemKind: document.item.kind, archived: document.archived,
+    id,
+    version,
+    updatedAt,
+    name: document.name,
+    description: document.item.description,
+    itemKind: document.item.kind,
+    archived: document.archived,
     zones: plan.zones.length,
     questions: plan.findings.filter(({ severity }) => severity === 'question').length,
     stops: plan.findings.filter(({ severity }) => severity === 'stop').length,
-    hand: plan.totals.hand, cost: plan.totals.cost,
+    hand: plan.totals.hand,
+    cost: plan.totals.cost,
   };
 }

@@ -22,7 +22,12 @@ export class JobStore {
 
   /** Newest first; `search` looks through job, part, zone and substrate names. */
   async list(search: string): Promise<StoredJob[]> {
-    const query = this.source.getRepository(JobEntity).createQueryBuilder('job').where('job.deletedAt IS NULL').orderBy('job.updatedAt', 'DESC').addOrderBy('job.id');
+    const query = this.source
+      .getRepository(JobEntity)
+      .createQueryBuilder('job')
+      .where('job.deletedAt IS NULL')
+      .orderBy('job.updatedAt', 'DESC')
+      .addOrderBy('job.id');
     if (search !== '') {
       const found = 'SELECT z.job_id FROM zones z WHERE z.part_name LIKE :like OR z.zone_name LIKE :like OR z.substrate LIKE :like';
       query.andWhere(`(job.name LIKE :like OR job.id IN (${found}))`, { like: `%${search.replace(/[%_]/g, '')}%` });
@@ -73,7 +78,12 @@ export class JobStore {
 
   private async write(manager: EntityManager, meta: Omit<StoredJob, 'document'>, document: Job): Promise<StoredJob> {
     await manager.save(JobEntity, {
-      ...meta, name: document.name, itemKind: document.item.kind, archived: document.archived, deletedAt: null, document: JSON.stringify(document),
+      ...meta,
+      name: document.name,
+      itemKind: document.item.kind,
+      archived: document.archived,
+      deletedAt: null,
+      document: JSON.stringify(document),
     });
     await manager.delete(ZoneEntity, { jobId: meta.id });
     const zones = document.parts.flatMap((part) =>

@@ -14,7 +14,11 @@ export const routes: Routes = [
       { path: 'strip', title: 'Strip · Lift Bare', loadComponent: () => import('./features/strip/strip-page').then((m) => m.StripPage) },
       { path: 'bare', title: 'Bare · Lift Bare', loadComponent: () => import('./features/bare/bare-page').then((m) => m.BarePage) },
       { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },
-      { path: 'run-sheet', title: 'Run sheet · Lift Bare', loadComponent: () => import('./features/run-sheet/run-sheet-page').then((m) => m.RunSheetPage) },
+      {
+        path: 'run-sheet',
+        title: 'Run sheet · Lift Bare',
+        loadComponent: () => import('./features/run-sheet/run-sheet-page').then((m) => m.RunSheetPage),
+      },
     ],
   },
   { path: '**', redirectTo: '' },

@@ -39,7 +39,8 @@ export class Api {
   listJobs = (search = ''): Observable<JobSummary[]> => this.http.get<JobSummary[]>('/api/v1/jobs', { params: search ? { q: search } : {} });
   getJob = (id: string): Observable<StoredJob> => this.http.get<StoredJob>(`/api/v1/jobs/${id}`);
   createJob = (id: string, document: Job): Observable<StoredJob> => this.http.post<StoredJob>('/api/v1/jobs', { id, document });
-  saveJob = (id: string, version: number, document: Job): Observable<StoredJob> => this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document });
+  saveJob = (id: string, version: number, document: Job): Observable<StoredJob> =>
+    this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document });
   deleteJob = (id: string): Observable<void> => this.http.delete<void>(`/api/v1/jobs/${id}`);
   restoreJob = (id: string): Observable<StoredJob> => this.http.post<StoredJob>(`/api/v1/jobs/${id}/restore`, {});
   getShop = (): Observable<StoredShop> => this.http.get<StoredShop>('/api/v1/shop');

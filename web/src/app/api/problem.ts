@@ -1,6 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 
-export type Failure = { readonly kind: 'offline' } | { readonly kind: 'stale' } | { readonly kind: 'missing' } | { readonly kind: 'refused'; readonly reason: string };
+export type Failure =
+  { readonly kind: 'offline' } | { readonly kind: 'stale' } | { readonly kind: 'missing' } | { readonly kind: 'refused'; readonly reason: string };
 
 /** What an error of the API means for whoever is typing. */
 export function failureOf(error: unknown): Failure {

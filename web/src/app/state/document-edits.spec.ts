@@ -27,7 +27,11 @@ test('removing a layer that was the target sets the target to bare', () => {
 
 test('layers move within the stack and not beyond it', () => {
   const [bottom, second] = zone.stack.map(({ id }) => id) as [string, string];
-  expect(moveLayer(zone, bottom, 1).stack.map(({ id }) => id).slice(0, 2)).toEqual([second, bottom]);
+  expect(
+    moveLayer(zone, bottom, 1)
+      .stack.map(({ id }) => id)
+      .slice(0, 2),
+  ).toEqual([second, bottom]);
   expect(moveLayer(zone, bottom, -1)).toBe(zone);
 });
 

@@ -3,7 +3,8 @@ import type { Job, Layer, Part, Zone } from '@lift-bare/core';
 /** Changes of a job document. Pure; what is not touched keeps its identity. */
 type Change<T> = (value: T) => T;
 
-const mapOne = <T extends { readonly id: string }>(items: readonly T[], id: string, change: Change<T>): T[] => items.map((item) => (item.id === id ? change(item) : item));
+const mapOne = <T extends { readonly id: string }>(items: readonly T[], id: string, change: Change<T>): T[] =>
+  items.map((item) => (item.id === id ? change(item) : item));
 
 export const updatePart = (job: Job, partId: string, change: Change<Part>): Job => ({ ...job, parts: mapOne(job.parts, partId, change) });
 
@@ -15,7 +16,10 @@ export const updateZone = (job: Job, zoneId: string, change: Change<Zone>): Job 
 export const addPart = (job: Job, part: Part): Job => ({ ...job, parts: [...job.parts, part] });
 export const removePart = (job: Job, partId: string): Job => ({ ...job, parts: job.parts.filter(({ id }) => id !== partId) });
 export const addZone = (job: Job, partId: string, zone: Zone): Job => updatePart(job, partId, (part) => ({ ...part, zones: [...part.zones, zone] }));
-export const removeZone = (job: Job, zoneId: string): Job => ({ ...job, parts: job.parts.map((part) => ({ ...part, zones: part.zones.filter(({ id }) => id !== zoneId) })) });
+export const removeZone = (job: Job, zoneId: string): Job => ({
+  ...job,
+  parts: job.parts.map((part) => ({ ...part, zones: part.zones.filter(({ id }) => id !== zoneId) })),
+});
 
 export const updateLayer = (zone: Zone, layerId: string, change: Change<Layer>): Zone => ({ ...zone, stack: mapOne(zone.stack, layerId, change) });
 

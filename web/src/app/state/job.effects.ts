@@ -1,7 +1,24 @@
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store, type Action } from '@ngrx/store';
-import { catchError, concat, concatMap, debounceTime, EMPTY, filter, groupBy, map, mergeMap, type Observable, of, switchMap, take, tap, timer, withLatestFrom } from 'rxjs';
+import {
+  catchError,
+  concat,
+  concatMap,
+  debounceTime,
+  EMPTY,
+  filter,
+  groupBy,
+  map,
+  mergeMap,
+  type Observable,
+  of,
+  switchMap,
+  take,
+  tap,
+  timer,
+  withLatestFrom,
+} from 'rxjs';
 import { Api } from '../api/api';
 import { failureOf } from '../api/problem';
 import { Drafts } from './drafts';
@@ -58,24 +75,53 @@ export class JobEffects {
       mergeMap(({ id, document }) =>
         this.api.createJob(id, document).pipe(
           mergeMap((stored) => [JobActions.opened({ stored, draft: null }), JobActions.listChanged()]),
-          catchError((error: unknown) => (failureOf(error).kind === 'offline' ? timer(RETRY_AFTER).pipe(map(() => JobActions.created({ id, document }))) : failed(error))),
+          catchError((error: unknown) =>
+            failureOf(error).kind === 'offline' ? timer(RETRY_AFTER).pipe(map(() => JobActions.created({ id, document }))) : failed(error),
+          ),
         ),
       ),
     ),
   );
 
   readonly remove = createEffect(() =>
-    this.actions.pipe(ofType(JobActions.removed), mergeMap(({ id }) => this.api.deleteJob(id).pipe(map(() => JobActions.listChanged()), catchError(failed)))),
+    this.actions.pipe(
+      ofType(JobActions.removed),
+      mergeMap(({ id }) =>
+        this.api.deleteJob(id).pipe(
+          map(() => JobActions.listChanged()),
+          catchError(failed),
+        ),
+      ),
+    ),
   );
 
   readonly restore = createEffect(() =>
-    this.actions.pipe(ofType(JobActions.restored), mergeMap(({ id }) => this.api.restoreJob(id).pipe(map(() => JobActions.listChanged()), catchError(failed)))),
+    this.actions.pipe(
+      ofType(JobActions.restored),
+      mergeMap(({ id }) =>
+        this.api.restoreJob(id).pipe(
+          map(() => JobActions.listChanged()),
+          catchError(failed),
+        ),
+      ),
+    ),
   );
 
-  readonly relist = createEffect(() => this.actions.pipe(ofType(JobActions.listChanged), map(() => JobActions.listRequested({ search: '' }))));
+  readonly relist = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobActions.listChanged),
+      map(() => JobActions.listRequested({ search: '' })),
+    ),
+  );
 
   readonly tell = createEffect(
-    () => this.actions.pipe(ofType(JobActions.actionFailed), tap(({ failure }) => this.toasts.say(failure.kind === 'refused' ? `Not done: ${failure.reason}` : 'Not done: the server is not reached. Try again.'))),
+    () =>
+      this.actions.pipe(
+        ofType(JobActions.actionFailed),
+        tap(({ failure }) =>
+          this.toasts.say(failure.kind === 'refused' ? `Not done: ${failure.reason}` : 'Not done: the server is not reached. Try again.'),
+        ),
+      ),
     { dispatch: false },
   );
 
@@ -85,7 +131,12 @@ export class JobEffects {
       ofType(JobActions.edited, JobActions.undone, JobActions.redone, JobActions.keptMine, JobActions.opened),
       map((action) => ('id' in action ? action.id : action.stored.id)),
       groupBy((id) => id),
-      mergeMap((ofJob) => ofJob.pipe(debounceTime(SAVE_AFTER), concatMap((id) => this.openJob(id).pipe(concatMap((job) => this.saveNow(job)))))),
+      mergeMap((ofJob) =>
+        ofJob.pipe(
+          debounceTime(SAVE_AFTER),
+          concatMap((id) => this.openJob(id).pipe(concatMap((job) => this.saveNow(job)))),
+        ),
+      ),
     ),
   );
 
@@ -93,7 +144,12 @@ export class JobEffects {
     this.actions.pipe(
       ofType(JobActions.saveFailed),
       filter(({ failure }) => failure.kind === 'offline'),
-      mergeMap(({ id }) => timer(RETRY_AFTER).pipe(concatMap(() => this.openJob(id)), concatMap((job) => this.saveNow(job)))),
+      mergeMap(({ id }) =>
+        timer(RETRY_AFTER).pipe(
+          concatMap(() => this.openJob(id)),
+          concatMap((job) => this.saveNow(job)),
+        ),
+      ),
     ),
   );
 
@@ -123,7 +179,14 @@ export class JobEffects {
     { dispatch: false },
   );
 
-  readonly tellTabs = createEffect(() => this.actions.pipe(ofType(JobActions.saved), tap(({ stored }) => this.tabs.tell(stored.id, stored.version))), { dispatch: false });
+  readonly tellTabs = createEffect(
+    () =>
+      this.actions.pipe(
+        ofType(JobActions.saved),
+        tap(({ stored }) => this.tabs.tell(stored.id, stored.version)),
+      ),
+    { dispatch: false },
+  );
 
   /** Another tab saved: a clean job here is read again, an edited one finds out when it saves. */
   readonly hearTabs = createEffect(() =>
@@ -144,7 +207,10 @@ export class JobEffects {
         catchError((error: unknown) => {
           const failure = failureOf(error);
           if (failure.kind !== 'stale') return of(JobActions.saveFailed({ id, failure }));
-          return this.api.getJob(id).pipe(map((theirs) => JobActions.conflictFound({ theirs })), catchError((again: unknown) => of(JobActions.saveFailed({ id, failure: failureOf(again) }))));
+          return this.api.getJob(id).pipe(
+            map((theirs) => JobActions.conflictFound({ theirs })),
+            catchError((again: unknown) => of(JobActions.saveFailed({ id, failure: failureOf(again) }))),
+          );
         }),
       ),
     );
@@ -157,7 +223,11 @@ export class JobEffects {
   }
 
   private openJob(id: string): Observable<OpenJob> {
-    return this.store.select(jobsFeature.selectEntities).pipe(take(1), map((jobs) => jobs[id]), filter((job) => job !== undefined));
+    return this.store.select(jobsFeature.selectEntities).pipe(
+      take(1),
+      map((jobs) => jobs[id]),
+      filter((job) => job !== undefined),
+    );
   }
 }
 

@@ -4,7 +4,13 @@ import { JobActions } from './job.actions';
 import { jobsFeature, type JobsState, type OpenJob } from './job.reducer';
 
 const document = newJob('Tug');
-const stored = (version: number, name = 'Tug'): StoredJob => ({ id: 'tug', version, createdAt: '2026-01-01T00:00:00Z', updatedAt: '2026-01-01T00:00:00Z', document: { ...document, name } });
+const stored = (version: number, name = 'Tug'): StoredJob => ({
+  id: 'tug',
+  version,
+  createdAt: '2026-01-01T00:00:00Z',
+  updatedAt: '2026-01-01T00:00:00Z',
+  document: { ...document, name },
+});
 const named = (name: string): Job => ({ ...document, name });
 
 type Action = Parameters<typeof jobsFeature.reducer>[1];
@@ -20,7 +26,10 @@ test('an edit is unsaved until the server has just that document', () => {
   const first = JobActions.edited({ id: 'tug', document: mine, field: 'name' });
   expect(after(opened).save).toBe('saved');
   expect(after(opened, first).save).toBe('unsaved');
-  expect(after(opened, first, JobActions.saveStarted({ id: 'tug' }), JobActions.saved({ stored: stored(2, 'A'), sent: mine }))).toMatchObject({ save: 'saved', version: 2 });
+  expect(after(opened, first, JobActions.saveStarted({ id: 'tug' }), JobActions.saved({ stored: stored(2, 'A'), sent: mine }))).toMatchObject({
+    save: 'saved',
+    version: 2,
+  });
   expect(after(opened, first, edited('B'), JobActions.saved({ stored: stored(2, 'A'), sent: mine })).save).toBe('unsaved');
 });
 
@@ -36,7 +45,10 @@ test('a draft found in the browser is unsaved and can be undone', () => {
 
 test('a server out of reach and a refusal are told apart', () => {
   expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'offline' } })).save).toBe('offline');
-  expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'refused', reason: 'why' } }))).toMatchObject({ save: 'refused', refusal: 'why' });
+  expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'refused', reason: 'why' } }))).toMatchObject({
+    save: 'refused',
+    refusal: 'why',
+  });
 });
 
 describe('somebody else saved in between', () => {
@@ -47,13 +59,21 @@ describe('somebody else saved in between', () => {
   });
 
   test('keeping mine saves over their version', () => {
-    expect(after(...conflict, JobActions.keptMine({ id: 'tug' }))).toMatchObject({ save: 'unsaved', version: 5, theirs: null, history: { present: { name: 'Mine' } } });
+    expect(after(...conflict, JobActions.keptMine({ id: 'tug' }))).toMatchObject({
+      save: 'unsaved',
+      version: 5,
+      theirs: null,
+      history: { present: { name: 'Mine' } },
+    });
   });
 
   test('taking theirs keeps mine one undo away', () => {
     const taken = after(...conflict, JobActions.tookTheirs({ id: 'tug' }));
     expect(taken).toMatchObject({ save: 'saved', version: 5, history: { present: { name: 'Theirs' } } });
-    expect(after(...conflict, JobActions.tookTheirs({ id: 'tug' }), JobActions.undone({ id: 'tug' }))).toMatchObject({ save: 'unsaved', history: { present: { name: 'Mine' } } });
+    expect(after(...conflict, JobActions.tookTheirs({ id: 'tug' }), JobActions.undone({ id: 'tug' }))).toMatchObject({
+      save: 'unsaved',
+      history: { present: { name: 'Mine' } },
+    });
   });
 });
 

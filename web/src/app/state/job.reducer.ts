@@ -54,13 +54,21 @@ export const jobsFeature = createFeature({
     on(JobActions.listLoaded, (state, { jobs }): JobsState => ({ ...state, list: jobs, listState: 'ready' })),
     on(JobActions.listFailed, (state): JobsState => ({ ...state, listState: 'offline' })),
     on(JobActions.opened, (state, { stored, draft }) => adapter.upsertOne(openJob(stored, draft), state)),
-    on(JobActions.openFailed, (state, { id, failure }): JobsState => (failure.kind === 'missing' ? { ...state, missing: [...state.missing, id] } : state)),
+    on(JobActions.openFailed, (state, { id, failure }): JobsState =>
+      failure.kind === 'missing' ? { ...state, missing: [...state.missing, id] } : state,
+    ),
     on(JobActions.edited, (state, { id, document, field }) => change(state, id, (job) => afterEdit(job, edit(job.history, document, field)))),
     on(JobActions.undone, (state, { id }) => change(state, id, (job) => afterEdit(job, undo(job.history)))),
     on(JobActions.redone, (state, { id }) => change(state, id, (job) => afterEdit(job, redo(job.history)))),
     on(JobActions.saveStarted, (state, { id }) => change(state, id, () => ({ save: 'saving' }))),
     on(JobActions.saved, (state, { stored, sent }) =>
-      change(state, stored.id, (job) => ({ saved: sent, version: stored.version, savedAt: stored.updatedAt, theirs: null, save: job.history.present === sent ? 'saved' : 'unsaved' })),
+      change(state, stored.id, (job) => ({
+        saved: sent,
+        version: stored.version,
+        savedAt: stored.updatedAt,
+        theirs: null,
+        save: job.history.present === sent ? 'saved' : 'unsaved',
+      })),
     ),
     on(JobActions.saveFailed, (state, { id, failure }) =>
       change(state, id, () => (failure.kind === 'refused' ? { save: 'refused', refusal: failure.reason } : { save: 'offline' })),
@@ -72,7 +80,14 @@ export const jobsFeature = createFeature({
     on(JobActions.tookTheirs, (state, { id }) =>
       change(state, id, (job) =>
         job.theirs
-          ? { history: edit(job.history, job.theirs.document, 'theirs'), saved: job.theirs.document, version: job.theirs.version, savedAt: job.theirs.updatedAt, theirs: null, save: 'saved' }
+          ? {
+              history: edit(job.history, job.theirs.document, 'theirs'),
+              saved: job.theirs.document,
+              version: job.theirs.version,
+              savedAt: job.theirs.updatedAt,
+              theirs: null,
+              save: 'saved',
+            }
           : {},
       ),
     ),

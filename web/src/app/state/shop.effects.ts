@@ -20,7 +20,12 @@ export class ShopEffects {
   readonly load = createEffect(() =>
     this.actions.pipe(
       ofType(ShopActions.requested),
-      switchMap(() => this.api.getShop().pipe(map((stored) => ShopActions.loaded({ stored })), catchError((error: unknown) => of(ShopActions.failed({ failure: failureOf(error) }))))),
+      switchMap(() =>
+        this.api.getShop().pipe(
+          map((stored) => ShopActions.loaded({ stored })),
+          catchError((error: unknown) => of(ShopActions.failed({ failure: failureOf(error) }))),
+        ),
+      ),
     ),
   );
 
@@ -32,7 +37,9 @@ export class ShopEffects {
       concatMap(({ version, document }) =>
         this.api.saveShop(version, document).pipe(
           map((stored) => ShopActions.saved({ stored })),
-          catchError((error: unknown) => of(failureOf(error).kind === 'stale' ? ShopActions.requested() : ShopActions.failed({ failure: failureOf(error) }))),
+          catchError((error: unknown) =>
+            of(failureOf(error).kind === 'stale' ? ShopActions.requested() : ShopActions.failed({ failure: failureOf(error) })),
+          ),
         ),
       ),
     ),

@@ -18,6 +18,10 @@ export const shopFeature = createFeature({
     on(ShopActions.loaded, (_, { stored }): ShopState => ({ document: stored.document, version: stored.version, save: 'saved', refusal: null })),
     on(ShopActions.edited, (state, { document }): ShopState => ({ ...state, document, save: 'unsaved', refusal: null })),
     on(ShopActions.saved, (state, { stored }): ShopState => ({ ...state, version: stored.version, save: 'saved' })),
-    on(ShopActions.failed, (state, { failure }): ShopState => ({ ...state, save: failure.kind === 'refused' ? 'refused' : 'offline', refusal: failure.kind === 'refused' ? failure.reason : null })),
+    on(ShopActions.failed, (state, { failure }): ShopState => ({
+      ...state,
+      save: failure.kind === 'refused' ? 'refused' : 'offline',
+      refusal: failure.kind === 'refused' ? failure.reason : null,
+    })),
   ),
 });

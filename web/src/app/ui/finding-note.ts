@@ -3,7 +3,14 @@ import type { Finding } from '@lift-bare/core';
 import { Units } from './units.service';
 
 const LOOK = { stop: 'stop', question: 'ask', caution: 'care', 'rule-out': 'stop', require: '', prefer: 'prefer' } as const;
-const WORD = { stop: 'Stop', question: 'Open question', caution: 'Take care', 'rule-out': 'Ruled out', require: 'Required', prefer: 'Worth it' } as const;
+const WORD = {
+  stop: 'Stop',
+  question: 'Open question',
+  caution: 'Take care',
+  'rule-out': 'Ruled out',
+  require: 'Required',
+  prefer: 'Worth it',
+} as const;
 
 /** One finding as a note: what it is in a word, the reason, basis and what would change it. */
 @Component({

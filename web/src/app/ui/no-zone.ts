@@ -36,6 +36,11 @@ export class NoZone {
   protected readonly zones = computed(() => this.context.plan()?.zones ?? []);
 
   protected stateOf(findings: readonly { readonly severity: string; readonly title: string }[]): string {
-    return findings.filter(({ severity }) => severity === 'stop' || severity === 'question').map(({ title }) => title).join('; ') || 'set';
+    return (
+      findings
+        .filter(({ severity }) => severity === 'stop' || severity === 'question')
+        .map(({ title }) => title)
+        .join('; ') || 'set'
+    );
   }
 }

@@ -1,4 +1,4 @@
-import { Component, provideZonelessChangeDetection, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Micrometres, type UnitSystem } from '@lift-bare/core';
 import { QuantityField } from './quantity-field';
@@ -9,6 +9,7 @@ const system = signal<UnitSystem>('metric');
 @Component({
   selector: 'lb-host',
   imports: [QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: '<lb-quantity label="Thickness" dimension="film" [schema]="schema" [value]="value()" (changed)="value.set($event)" />',
 })
 class Host {

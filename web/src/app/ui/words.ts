@@ -6,32 +6,102 @@ const options = <T extends string | number>(words: Readonly<Record<T, string>>):
   (Object.entries(words) as [T, string][]).map(([value, label]) => ({ value, label }));
 
 export const ITEM_KINDS: Readonly<Record<Item['kind'], string>> = {
-  vehicle: 'Vehicle', trailer: 'Trailer', cycle: 'Cycle', boat: 'Boat', aircraft: 'Aircraft', machine: 'Machine', trim: 'Trim', other: 'Other',
+  vehicle: 'Vehicle',
+  trailer: 'Trailer',
+  cycle: 'Cycle',
+  boat: 'Boat',
+  aircraft: 'Aircraft',
+  machine: 'Machine',
+  trim: 'Trim',
+  other: 'Other',
 };
 export const SERVICES: Readonly<Record<Item['service'], string>> = {
-  inside: 'Inside', outside: 'Outside', 'immersed-fresh': 'Immersed, fresh water', 'immersed-salt': 'Immersed, salt water', 'engine-heat': 'Engine heat',
+  inside: 'Inside',
+  outside: 'Outside',
+  'immersed-fresh': 'Immersed, fresh water',
+  'immersed-salt': 'Immersed, salt water',
+  'engine-heat': 'Engine heat',
 };
 export const ORIENTATIONS: Readonly<Record<Zone['orientation'], string>> = { up: 'Faces up', vertical: 'Upright', down: 'Overhead' };
-export const ACCESS: Readonly<Record<Zone['access'], string>> = { flat: 'Open flat', edge: 'Edges', crevice: 'Crevices', tube: 'Tube or profile', inside: 'Inside a hollow' };
-export const HELD: Readonly<Record<Part['held'], string>> = { laid: 'Laid flat, turned over', hung: 'Hung', 'in-place': 'Stays in place' };
-export const LAYER_STATES: Readonly<Record<Layer['state'], string>> = { sound: 'Sound', chalking: 'Chalking', cracked: 'Cracked', flaking: 'Flaking', contaminated: 'Contaminated' };
-export const ORIGINS: Readonly<Record<Layer['origin'], string>> = { factory: 'Factory', refinish: 'Refinish', unknown: 'Unknown' };
-export const RUST: Readonly<Record<Condition['rustGrade'], string>> = { none: 'None', A: 'A: tight scale', B: 'B: begins to rust', C: 'C: scale gone, rust', D: 'D: pitted rust' };
-export const CONTAMINATION: Readonly<Record<Condition['contamination'][number], string>> = {
-  grease: 'Grease', 'brake-dust': 'Brake dust', silicone: 'Silicone dressing', 'mould-release': 'Mould release', wax: 'Wax', salt: 'Salt', fouling: 'Fouling',
+export const ACCESS: Readonly<Record<Zone['access'], string>> = {
+  flat: 'Open flat',
+  edge: 'Edges',
+  crevice: 'Crevices',
+  tube: 'Tube or profile',
+  inside: 'Inside a hollow',
 };
-export const LEAD: Readonly<Record<Condition['lead'], string>> = { 'not-tested': 'Not tested', suspected: 'Suspected', 'lab-clear': 'Laboratory: none' };
+export const HELD: Readonly<Record<Part['held'], string>> = { laid: 'Laid flat, turned over', hung: 'Hung', 'in-place': 'Stays in place' };
+export const LAYER_STATES: Readonly<Record<Layer['state'], string>> = {
+  sound: 'Sound',
+  chalking: 'Chalking',
+  cracked: 'Cracked',
+  flaking: 'Flaking',
+  contaminated: 'Contaminated',
+};
+export const ORIGINS: Readonly<Record<Layer['origin'], string>> = { factory: 'Factory', refinish: 'Refinish', unknown: 'Unknown' };
+export const RUST: Readonly<Record<Condition['rustGrade'], string>> = {
+  none: 'None',
+  A: 'A: tight scale',
+  B: 'B: begins to rust',
+  C: 'C: scale gone, rust',
+  D: 'D: pitted rust',
+};
+export const CONTAMINATION: Readonly<Record<Condition['contamination'][number], string>> = {
+  grease: 'Grease',
+  'brake-dust': 'Brake dust',
+  silicone: 'Silicone dressing',
+  'mould-release': 'Mould release',
+  wax: 'Wax',
+  salt: 'Salt',
+  fouling: 'Fouling',
+};
+export const LEAD: Readonly<Record<Condition['lead'], string>> = { 'not-tested': 'Not tested', suspected: 'Suspected', 'lab-clear': 'Lab: none' };
 export const FEATURES: Readonly<Record<Feature, string>> = {
-  threads: 'Threads', 'bearing-seats': 'Bearing seats', 'precision-ways': 'Precision ways', seams: 'Seams', glass: 'Glass', rubber: 'Rubber', sensors: 'Sensors, antennas', vents: 'Vents',
-  anodes: 'Anodes', 'adhesive-joints': 'Bonded joints', 'sealed-hollow': 'Sealed hollow', 'fuel-tank': 'Fuel tank', tyre: 'Tyre', heavy: 'Heavy', 'id-plate': 'Identification plate', 'friction-lining': 'Friction lining',
+  threads: 'Threads',
+  'bearing-seats': 'Bearing seats',
+  'precision-ways': 'Precision ways',
+  seams: 'Seams',
+  glass: 'Glass',
+  rubber: 'Rubber',
+  sensors: 'Sensors, antennas',
+  vents: 'Vents',
+  anodes: 'Anodes',
+  'adhesive-joints': 'Bonded joints',
+  'sealed-hollow': 'Sealed hollow',
+  'fuel-tank': 'Fuel tank',
+  tyre: 'Tyre',
+  heavy: 'Heavy',
+  'id-plate': 'Identification plate',
+  'friction-lining': 'Friction lining',
 };
 export const SHAPES: Readonly<Record<Shape['kind'], string>> = {
-  entered: 'Area known', rectangle: 'Rectangle', disc: 'Disc', ring: 'Ring', cylinder: 'Cylinder with ends', tube: 'Tube', box: 'Box', rim: 'Wheel rim', hull: 'Hull below water',
+  entered: 'Area known',
+  rectangle: 'Rectangle',
+  disc: 'Disc',
+  ring: 'Ring',
+  cylinder: 'Cylinder with ends',
+  tube: 'Tube',
+  box: 'Box',
+  rim: 'Wheel rim',
+  hull: 'Hull below water',
 };
 export const TARGETS: Readonly<Record<Target['kind'], string>> = { bare: 'Down to bare', 'down-to': 'Down to a sound layer', keep: 'Keep and key' };
 export const FLOATS = { 'not-tested': 'Not floated yet', floats: 'Floats', sinks: 'Sinks' } as const satisfies Record<Part['floats'], string>;
-export const STAGES: Readonly<Record<StageName, string>> = { intake: 'Intake', 'way-off': 'Way off', strip: 'Strip', bare: 'Bare', build: 'Build', 'run-sheet': 'Run sheet' };
-export const STEP_STAGES: Readonly<Record<RunStep['stage'], string>> = { 'set-up': 'Set up', strip: 'Strip', bare: 'Bare surface', build: 'Build', finish: 'Cure and clear up' };
+export const STAGES: Readonly<Record<StageName, string>> = {
+  intake: 'Intake',
+  'way-off': 'Way off',
+  strip: 'Strip',
+  bare: 'Bare',
+  build: 'Build',
+  'run-sheet': 'Run sheet',
+};
+export const STEP_STAGES: Readonly<Record<RunStep['stage'], string>> = {
+  'set-up': 'Set up',
+  strip: 'Strip',
+  bare: 'Bare surface',
+  build: 'Build',
+  finish: 'Cure and clear up',
+};
 
 export const ITEM_KIND_OPTIONS = options(ITEM_KINDS);
 export const SERVICE_OPTIONS = options(SERVICES);
@@ -50,5 +120,8 @@ export const FLOAT_OPTIONS = options(FLOATS);
 export const NOT_TESTED = -1;
 export const CROSSCUT_OPTIONS: readonly ChoiceOption<number>[] = [
   { value: NOT_TESTED, label: 'Not tested' },
-  ...['0: clean edges', '1: under 5 % off', '2: under 15 % off', '3: under 35 % off', '4: under 65 % off', '5: worse'].map((label, value) => ({ value, label })),
+  ...['0: clean edges', '1: under 5 % off', '2: under 15 % off', '3: under 35 % off', '4: under 65 % off', '5: worse'].map((label, value) => ({
+    value,
+    label,
+  })),
 ];

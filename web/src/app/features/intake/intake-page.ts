@@ -31,7 +31,11 @@ export class IntakePage {
   protected readonly open = computed(() => {
     const plan = this.context.plan();
     if (!plan) return [];
-    const ofZones = plan.zones.flatMap((zone) => zone.findings.filter(({ severity }) => severity === 'question' || severity === 'stop').map((finding) => ({ finding, zone: zone.zone, where: `${zone.partName}: ${zone.zoneName}` })));
+    const ofZones = plan.zones.flatMap((zone) =>
+      zone.findings
+        .filter(({ severity }) => severity === 'question' || severity === 'stop')
+        .map((finding) => ({ finding, zone: zone.zone, where: `${zone.partName}: ${zone.zoneName}` })),
+    );
     const known = new Set(ofZones.map(({ finding }) => finding));
     return [...plan.findings.filter((finding) => !known.has(finding)).map((finding) => ({ finding, zone: null, where: '' })), ...ofZones];
   });
@@ -52,7 +56,13 @@ export class IntakePage {
     const part = this.context.part();
     if (!part) return;
     const zone = newZone(`Zone ${part.zones.length + 1}`, newId);
-    this.context.edit(`add ${zone.id}`, (job) => addZone(job, part.id, { ...zone, stack: part.zones[0]?.stack.map((layer) => ({ ...layer, id: newId() })) ?? [], condition: part.zones[0]?.condition ?? zone.condition }));
+    this.context.edit(`add ${zone.id}`, (job) =>
+      addZone(job, part.id, {
+        ...zone,
+        stack: part.zones[0]?.stack.map((layer) => ({ ...layer, id: newId() })) ?? [],
+        condition: part.zones[0]?.condition ?? zone.condition,
+      }),
+    );
     this.show(zone.id);
   }
 

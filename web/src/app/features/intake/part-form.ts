@@ -6,7 +6,10 @@ import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS } from '../../ui/words';
 
-const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({ value: id, label: name }));
+const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({
+  value: id,
+  label: name,
+}));
 const AS_JOB = 'as-job' as const;
 const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
   { value: AS_JOB, label: 'As the job' },

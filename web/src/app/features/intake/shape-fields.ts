@@ -9,25 +9,47 @@ export interface ShapeField {
 /** A shape of a kind with dimensions to start from. */
 export function startShape(kind: ShapeKind): Shape {
   switch (kind) {
-    case 'entered': return { kind, area: null };
-    case 'rectangle': return { kind, width: metres(1), height: metres(0.5), count: 1 };
-    case 'disc': return { kind, diameter: metres(0.5), count: 1 };
-    case 'ring': return { kind, outer: metres(0.5), inner: metres(0.3), count: 1 };
-    case 'cylinder': return { kind, diameter: metres(0.3), height: metres(0.5), count: 1 };
-    case 'tube': return { kind, diameter: metres(0.04), length: metres(1), count: 1 };
-    case 'box': return { kind, width: metres(0.4), depth: metres(0.3), height: metres(0.2), count: 1 };
-    case 'rim': return { kind, diameter: metres(0.41), width: metres(0.18), well: metres(0.02), hub: metres(0.07), count: 1 };
-    case 'hull': return { kind, waterline: metres(7), beam: metres(2.5), draught: metres(1), form: 'medium' };
+    case 'entered':
+      return { kind, area: null };
+    case 'rectangle':
+      return { kind, width: metres(1), height: metres(0.5), count: 1 };
+    case 'disc':
+      return { kind, diameter: metres(0.5), count: 1 };
+    case 'ring':
+      return { kind, outer: metres(0.5), inner: metres(0.3), count: 1 };
+    case 'cylinder':
+      return { kind, diameter: metres(0.3), height: metres(0.5), count: 1 };
+    case 'tube':
+      return { kind, diameter: metres(0.04), length: metres(1), count: 1 };
+    case 'box':
+      return { kind, width: metres(0.4), depth: metres(0.3), height: metres(0.2), count: 1 };
+    case 'rim':
+      return { kind, diameter: metres(0.41), width: metres(0.18), well: metres(0.02), hub: metres(0.07), count: 1 };
+    case 'hull':
+      return { kind, waterline: metres(7), beam: metres(2.5), draught: metres(1), form: 'medium' };
   }
 }
 
 const LABELS: Readonly<Record<string, string>> = {
-  width: 'Width', height: 'Height', depth: 'Depth', diameter: 'Diameter', outer: 'Outer diameter', inner: 'Inner diameter', length: 'Length',
-  well: 'Drop centre depth', hub: 'Hub hole', waterline: 'Waterline length', beam: 'Beam', draught: 'Draught',
+  width: 'Width',
+  height: 'Height',
+  depth: 'Depth',
+  diameter: 'Diameter',
+  outer: 'Outer diameter',
+  inner: 'Inner diameter',
+  length: 'Length',
+  well: 'Drop centre depth',
+  hub: 'Hub hole',
+  waterline: 'Waterline length',
+  beam: 'Beam',
+  draught: 'Draught',
 };
 
 /** The lengths a shape is described by, in the order they are measured. */
-export const shapeFields = (shape: Shape): ShapeField[] => Object.keys(shape).filter((key) => key in LABELS).map((key) => ({ key, label: LABELS[key] as string }));
+export const shapeFields = (shape: Shape): ShapeField[] =>
+  Object.keys(shape)
+    .filter((key) => key in LABELS)
+    .map((key) => ({ key, label: LABELS[key] as string }));
 
 export const lengthOf = (shape: Shape, key: string): number => Number((shape as Readonly<Record<string, unknown>>)[key]);
 
@@ -36,6 +58,13 @@ export const withLength = (shape: Shape, key: string, value: number): Shape => (
 
 /** How the area follows from the dimensions, as shown beside the form. */
 export const FORMULA: Readonly<Record<ShapeKind, string>> = {
-  entered: 'as measured', rectangle: 'width × height', disc: 'π d² / 4', ring: 'π (D² − d²) / 4', cylinder: 'π d (h + d / 2)', tube: 'π d × length', box: 'six faces',
-  rim: 'profile turned round the axis, both sides, and the disc', hull: 'k × waterline × (beam + draught)',
+  entered: 'as measured',
+  rectangle: 'width × height',
+  disc: 'π d² / 4',
+  ring: 'π (D² − d²) / 4',
+  cylinder: 'π d (h + d / 2)',
+  tube: 'π d × length',
+  box: 'six faces',
+  rim: 'profile turned round the axis, both sides, and the disc',
+  hull: 'k × waterline × (beam + draught)',
 };

@@ -6,7 +6,10 @@ import { ACCESS } from '../../ui/words';
 import { Units } from '../../ui/units.service';
 import { coatingColour } from '../../ui/section/film-colours';
 
-type Flag = { readonly look: 'stop' | 'ask' | 'own' | 'ok'; readonly word: string };
+interface Flag {
+  readonly look: 'stop' | 'ask' | 'own' | 'ok';
+  readonly word: string;
+}
 
 /** Parts with their zones as small sections, each with its state in a word. */
 @Component({

@@ -1,9 +1,8 @@
 import { DatePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, viewChild, type ElementRef } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { newJob, readJob, type Job } from '@lift-bare/core';
-import { NzDropDownModule } from 'ng-zorro-antd/dropdown';
 import { firstValueFrom } from 'rxjs';
 import { Api, type JobSummary } from '../../api/api';
 import { JobActions } from '../../state/job.actions';
@@ -20,7 +19,7 @@ import { ITEM_KINDS } from '../../ui/words';
 /** All jobs of the shop with their state. */
 @Component({
   selector: 'lb-jobs-page',
-  imports: [RouterLink, DatePipe, NzDropDownModule, ToastBar],
+  imports: [RouterLink, DatePipe, ToastBar],
   templateUrl: './jobs-page.html',
   styleUrl: './jobs-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,13 +39,18 @@ export class JobsPage {
   private readonly list = this.store.selectSignal(jobsFeature.selectList);
   protected readonly search = signal('');
   protected readonly archived = signal(false);
+  /** the job whose further actions are shown */
+  protected readonly expanded = signal<string | null>(null);
   protected readonly renaming = signal<string | null>(null);
   protected readonly fileTrouble = signal<readonly string[]>([]);
   protected readonly jobs = computed(() => this.list().filter((job) => job.archived === this.archived()));
   protected readonly archivedCount = computed(() => this.list().filter((job) => job.archived).length);
   private readonly find = viewChild<ElementRef<HTMLInputElement>>('find');
 
+  private readonly nameField = viewChild<ElementRef<HTMLInputElement>>('name');
+
   constructor() {
+    effect(() => this.nameField()?.nativeElement.select());
     this.store.dispatch(JobActions.listRequested({ search: '' }));
   }
 
@@ -130,7 +134,9 @@ async function readFile(file: File): Promise<{ ok: true; job: Job } | { ok: fals
   if (file.size > LARGEST) return { ok: false, reasons: [`${file.name} is larger than 4 MB; no job is`] };
   try {
     const read = readJob(JSON.parse(await file.text()));
-    return read.ok ? { ok: true, job: read.value } : { ok: false, reasons: read.issues.slice(0, 6).map(({ path, reason }) => `${path.join(' › ') || file.name}: ${reason}`) };
+    return read.ok
+      ? { ok: true, job: read.value }
+      : { ok: false, reasons: read.issues.slice(0, 6).map(({ path, reason }) => `${path.join(' › ') || file.name}: ${reason}`) };
   } catch {
     return { ok: false, reasons: [`${file.name} is not JSON`] };
   }

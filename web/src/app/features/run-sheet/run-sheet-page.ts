@@ -21,16 +21,28 @@ export class RunSheetPage {
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
   /** what has to be settled before the start, each once */
-  protected readonly unsettled = computed(() => [...new Set(this.context.plan()?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question').map(({ title }) => title))]);
+  protected readonly unsettled = computed(() => [
+    ...new Set(
+      this.context
+        .plan()
+        ?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question')
+        .map(({ title }) => title),
+    ),
+  ]);
 
-  protected readonly wearList = computed(() => this.protection().map(({ name }) => name).join(', '));
+  protected readonly wearList = computed(() =>
+    this.protection()
+      .map(({ name }) => name)
+      .join(', '),
+  );
 
   protected print = (): void => window.print();
 
   protected download(): void {
     const job = this.context.job();
     const plan = this.context.plan();
-    if (job && plan) saveFile(`${job.name} run sheet.json`, JSON.stringify({ job: job.name, steps: plan.steps, kit: plan.kit, totals: plan.totals }, null, 2));
+    if (job && plan)
+      saveFile(`${job.name} run sheet.json`, JSON.stringify({ job: job.name, steps: plan.steps, kit: plan.kit, totals: plan.totals }, null, 2));
   }
 
   protected downloadJob(): void {

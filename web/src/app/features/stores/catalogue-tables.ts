@@ -1,4 +1,14 @@
-import { CATALOGUE, FINISH_RULES, formatMinutes, METHOD_RULES, PRIMER_RULES, type Basis, type Cited, type UnitSystem, formatQuantity } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  FINISH_RULES,
+  formatMinutes,
+  METHOD_RULES,
+  PRIMER_RULES,
+  type Basis,
+  type Cited,
+  type UnitSystem,
+  formatQuantity,
+} from '@lift-bare/core';
 
 /** One cell: text, and whose figure it is when it is one. */
 export interface Cell {
@@ -24,41 +34,107 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
   const celsius = (value: number) => formatQuantity(value, 'temperature', system);
   return [
     {
-      id: 'strippers', title: 'Strippers', head: ['Name', 'Form', 'Film', 'Dries at 20 °C', 'Under film', 'Between rounds', 'Price a litre', 'Packs, L'],
-      rows: Object.values(CATALOGUE.methods).flatMap((method) => (method.family === 'chem' ? [method.stripper] : [])).map((s) => [
-        plain(s.name), plain(s.form), cell(s.wetFilm, (v) => formatQuantity(v, 'gauge', system)), cell(s.workingLife, formatMinutes), yes(s.underFilm), plain(s.betweenRounds.replaceAll('-', ' ')), cell(s.pricePerLitre), plain(s.packs.join(', ')),
-      ]),
+      id: 'strippers',
+      title: 'Strippers',
+      head: ['Name', 'Form', 'Film', 'Dries at 20 °C', 'Under film', 'Between rounds', 'Price a litre', 'Packs, L'],
+      rows: Object.values(CATALOGUE.methods)
+        .flatMap((method) => (method.family === 'chem' ? [method.stripper] : []))
+        .map((s) => [
+          plain(s.name),
+          plain(s.form),
+          cell(s.wetFilm, (v) => formatQuantity(v, 'gauge', system)),
+          cell(s.workingLife, formatMinutes),
+          yes(s.underFilm),
+          plain(s.betweenRounds.replaceAll('-', ' ')),
+          cell(s.pricePerLitre),
+          plain(s.packs.join(', ')),
+        ]),
     },
     {
-      id: 'coatings', title: 'Coatings', head: ['Name', 'Film', 'Methylene chl.', 'Fast solvent', 'Benzyl', 'Slow gel', 'Caustic', 'Plastic- or gelcoat-safe', 'Abrasion'],
+      id: 'coatings',
+      title: 'Coatings',
+      head: ['Name', 'Film', 'Methylene chl.', 'Fast solvent', 'Benzyl', 'Slow gel', 'Caustic', 'Plastic- or gelcoat-safe', 'Abrasion'],
       rows: Object.values(CATALOGUE.coatings).map((c) => [
-        plain(c.name), cell(c.typicalFilm, film), cell(c.softening.dcm, orDash), cell(c.softening['fast-solvent'], orDash), cell(c.softening.benzyl, orDash), cell(c.softening['slow-gel'], orDash), cell(c.softening.caustic, orDash), cell(c.softening['mild-safe'], orDash), cell(c.abrasion),
+        plain(c.name),
+        cell(c.typicalFilm, film),
+        cell(c.softening.dcm, orDash),
+        cell(c.softening['fast-solvent'], orDash),
+        cell(c.softening.benzyl, orDash),
+        cell(c.softening['slow-gel'], orDash),
+        cell(c.softening.caustic, orDash),
+        cell(c.softening['mild-safe'], orDash),
+        cell(c.abrasion),
       ]),
     },
     {
-      id: 'methods', title: 'Tools and media', head: ['Name', 'For', 'Reaches', 'Rate, m²/h', 'Wears, m² each', 'Profile', 'Leaves'],
-      rows: Object.values(CATALOGUE.methods).filter(({ family }) => family !== 'chem').map((m) => [
-        plain(m.name), plain(m.does), plain(m.reach.join(', ')), m.family === 'mech' || m.family === 'keep' ? cell(m.rate) : m.family === 'blast' ? cell(m.medium.speed, (v) => `${v} × grit`) : plain(''),
-        'consumable' in m && m.consumable ? cell(m.consumable.life) : plain(''), m.family === 'blast' ? cell(m.medium.profile, film) : plain(''), plain(m.leaves),
+      id: 'methods',
+      title: 'Tools and media',
+      head: ['Name', 'For', 'Reaches', 'Rate, m²/h', 'Wears, m² each', 'Profile', 'Leaves'],
+      rows: Object.values(CATALOGUE.methods)
+        .filter(({ family }) => family !== 'chem')
+        .map((m) => [
+          plain(m.name),
+          plain(m.does),
+          plain(m.reach.join(', ')),
+          m.family === 'mech' || m.family === 'keep' ? cell(m.rate) : m.family === 'blast' ? cell(m.medium.speed, (v) => `${v} × grit`) : plain(''),
+          'consumable' in m && m.consumable ? cell(m.consumable.life) : plain(''),
+          m.family === 'blast' ? cell(m.medium.profile, film) : plain(''),
+          plain(m.leaves),
+        ]),
+    },
+    {
+      id: 'substrates',
+      title: 'Materials',
+      head: ['Name', 'Density', 'Heat limit', 'Attacked by', 'Note'],
+      rows: Object.values(CATALOGUE.substrates).map((s) => [
+        plain(s.name),
+        cell(s.density),
+        cell(s.heatLimit, celsius),
+        cell(s.attackedBy),
+        plain(s.note),
       ]),
     },
     {
-      id: 'substrates', title: 'Materials', head: ['Name', 'Density', 'Heat limit', 'Attacked by', 'Note'],
-      rows: Object.values(CATALOGUE.substrates).map((s) => [plain(s.name), cell(s.density), cell(s.heatLimit, celsius), cell(s.attackedBy), plain(s.note)]),
-    },
-    {
-      id: 'primers', title: 'Primers', head: ['Name', 'Purpose', 'Coats', 'Film each', 'Solids %', 'Flash', 'Next from', 'to', 'Pot life', 'At least', 'Price a litre'],
+      id: 'primers',
+      title: 'Primers',
+      head: ['Name', 'Purpose', 'Coats', 'Film each', 'Solids %', 'Flash', 'Next from', 'to', 'Pot life', 'At least', 'Price a litre'],
       rows: Object.values(CATALOGUE.primers).map((p) => [
-        plain(p.name), plain(p.purpose), cell(p.coats), cell(p.filmPerCoat, film), cell(p.volumeSolids), cell(p.flash, formatMinutes), cell(p.recoatMin, formatMinutes), cell(p.recoatMax, (v) => (v === null ? 'no limit' : formatMinutes(v))), cell(p.potLife, (v) => (v === null ? '–' : formatMinutes(v))), cell(p.minTemperature, celsius), cell(p.pricePerLitre),
+        plain(p.name),
+        plain(p.purpose),
+        cell(p.coats),
+        cell(p.filmPerCoat, film),
+        cell(p.volumeSolids),
+        cell(p.flash, formatMinutes),
+        cell(p.recoatMin, formatMinutes),
+        cell(p.recoatMax, (v) => (v === null ? 'no limit' : formatMinutes(v))),
+        cell(p.potLife, (v) => (v === null ? '–' : formatMinutes(v))),
+        cell(p.minTemperature, celsius),
+        cell(p.pricePerLitre),
       ]),
     },
     {
-      id: 'treatments', title: 'Rust treatments', head: ['Name', 'What it does', 'How', 'Waits', 'L/m²'],
-      rows: Object.values(CATALOGUE.treatments).map((t) => [plain(t.name), plain(t.does), cell(t.dose), cell(t.wait, formatMinutes), cell(t.litresPerSquareMetre)]),
+      id: 'treatments',
+      title: 'Rust treatments',
+      head: ['Name', 'What it does', 'How', 'Waits', 'L/m²'],
+      rows: Object.values(CATALOGUE.treatments).map((t) => [
+        plain(t.name),
+        plain(t.does),
+        cell(t.dose),
+        cell(t.wait, formatMinutes),
+        cell(t.litresPerSquareMetre),
+      ]),
     },
     {
-      id: 'rules', title: 'Rules', head: ['Rule', 'Effect', 'What it says', 'Looks at', 'Basis'],
-      rows: [...METHOD_RULES, ...PRIMER_RULES, ...FINISH_RULES].map((rule) => [plain(rule.id), plain(rule.effect.replace('-', ' ')), plain(typeof rule.reason === 'string' ? `${rule.title}. ${rule.reason}` : rule.title), plain(rule.looksAt.join(', ')), plain(rule.basis.source)]),
+      id: 'rules',
+      title: 'Rules',
+      head: ['Rule', 'Effect', 'What it says', 'Looks at', 'Basis'],
+      rows: [...METHOD_RULES, ...PRIMER_RULES, ...FINISH_RULES].map((rule) => [
+        plain(rule.id),
+        plain(rule.effect.replace('-', ' ')),
+        plain(typeof rule.reason === 'string' ? `${rule.title}. ${rule.reason}` : rule.title),
+        plain(rule.looksAt.join(', ')),
+        plain(rule.basis.source),
+      ]),
     },
   ];
 }

@@ -13,8 +13,15 @@ import { Units } from '../../ui/units.service';
 import { SCHOOL_TEXTS } from './schools';
 
 const EQUIPMENT_WORDS: Readonly<Record<Equipment, string>> = {
-  da: 'Random-orbital sander', grinder: 'Angle grinder', 'blast-pot': 'Blast pot and compressor', 'spray-gun': 'Spray gun', 'supplied-air': 'Supplied air',
-  'extraction-booth': 'Booth with extraction', 'needle-scaler': 'Needle scaler', drill: 'Drill with small pads', 'flame-kit': 'Flame kit for plastics',
+  da: 'Random-orbital sander',
+  grinder: 'Angle grinder',
+  'blast-pot': 'Blast pot and compressor',
+  'spray-gun': 'Spray gun',
+  'supplied-air': 'Supplied air',
+  'extraction-booth': 'Booth with extraction',
+  'needle-scaler': 'Needle scaler',
+  drill: 'Drill with small pads',
+  'flame-kit': 'Flame kit for plastics',
 };
 
 /** Rates, kit, law and schools that hold for all jobs. */
@@ -35,8 +42,15 @@ export class ShopPage {
   protected readonly schools = SCHOOL_TEXTS;
   protected readonly equipment = Equipment.options.map((value) => ({ value, label: EQUIPMENT_WORDS[value] }));
   protected readonly methods = Object.values(CATALOGUE.methods).map(({ id, name }) => ({ value: id, label: name }));
-  protected readonly systems = [{ value: 'metric' as const, label: 'Metric' }, { value: 'us' as const, label: 'US' }];
-  protected readonly prices = computed(() => Object.values(CATALOGUE.methods).filter((method) => method.family === 'chem').map(({ id, name, stripper }) => ({ id, name, standard: stripper.pricePerLitre.value, own: this.shop().prices[id] ?? null })));
+  protected readonly systems = [
+    { value: 'metric' as const, label: 'Metric' },
+    { value: 'us' as const, label: 'US' },
+  ];
+  protected readonly prices = computed(() =>
+    Object.values(CATALOGUE.methods)
+      .filter((method) => method.family === 'chem')
+      .map(({ id, name, stripper }) => ({ id, name, standard: stripper.pricePerLitre.value, own: this.shop().prices[id] ?? null })),
+  );
 
   protected set<K extends keyof Shop>(key: K, value: Shop[K]): void {
     const document = { ...this.shop(), [key]: value };

@@ -3,7 +3,16 @@ import { roundMarks } from './round-marks';
 import { timeBars } from './time-bars';
 
 const plan = (workingLife: number): StripPlan => ({
-  stripper: 'chem.fast-solvent', pace: 1, film: 2.5, driesFirst: 0.1, broken: false, litres: 1, waste: 1, hand: 1, wait: 1, workingLife,
+  stripper: 'chem.fast-solvent',
+  pace: 1,
+  film: 2.5,
+  driesFirst: 0.1,
+  broken: false,
+  litres: 1,
+  waste: 1,
+  hand: 1,
+  wait: 1,
+  workingLife,
   rounds: [
     { dwell: { first: 10, likely: 20, late: 40 }, depth: 50, lifts: ['Alkyd enamel', 'Alkyd enamel'] },
     { dwell: { first: 5, likely: 8, late: 12 }, depth: 20, lifts: [] },
@@ -18,4 +27,8 @@ test('all rounds share one axis and every mark stays on it', () => {
 
 test('what a round lifts is counted', () => expect(timeBars(plan(25)).map(({ lifts }) => lifts)).toEqual(['2 × alkyd enamel', '']));
 
-test('depth marks add up from the top', () => expect(roundMarks(plan(25).rounds)).toEqual([{ depth: 50, label: 'round 1' }, { depth: 70, label: 'round 2' }]));
+test('depth marks add up from the top', () =>
+  expect(roundMarks(plan(25).rounds)).toEqual([
+    { depth: 50, label: 'round 1' },
+    { depth: 70, label: 'round 2' },
+  ]));

@@ -16,5 +16,12 @@ export function timeBars({ rounds, workingLife }: StripPlan): TimeBar[] {
   const latest = Math.max(...rounds.map(({ dwell }) => dwell.late));
   const end = 1.04 * Math.max(latest, Math.min(workingLife, 2 * latest));
   const at = (minutes: number) => Math.min(100, (100 * minutes) / end);
-  return rounds.map((round) => ({ round, lifts: countNames(round.lifts), from: at(round.dwell.first), width: at(round.dwell.late) - at(round.dwell.first), likely: at(round.dwell.likely), dry: at(workingLife) }));
+  return rounds.map((round) => ({
+    round,
+    lifts: countNames(round.lifts),
+    from: at(round.dwell.first),
+    width: at(round.dwell.late) - at(round.dwell.first),
+    likely: at(round.dwell.likely),
+    dry: at(workingLife),
+  }));
 }

@@ -29,7 +29,9 @@ export class WayOffPage {
   protected readonly chosen = computed(() => this.context.zonePlan()?.chosen ?? null);
   /** the ruled-out method somebody is about to choose all the same */
   protected readonly asking = linkedSignal<string | null, MethodOption | null>({ source: () => this.context.zoneId(), computation: () => null });
-  protected readonly cautions = computed(() => this.chosen()?.findings.filter(({ severity }) => severity === 'caution' || severity === 'require' || severity === 'rule-out') ?? []);
+  protected readonly cautions = computed(
+    () => this.chosen()?.findings.filter(({ severity }) => severity === 'caution' || severity === 'require' || severity === 'rule-out') ?? [],
+  );
   protected readonly reasons = computed(() => this.chosen()?.findings.filter(({ severity }) => severity === 'prefer') ?? []);
   protected readonly checks = computed(() => this.context.zonePlan()?.findings.filter(({ severity }) => severity !== 'prefer') ?? []);
   protected readonly runnerUp = computed(() => this.open().find(({ method }) => method !== this.chosen()?.method) ?? null);
@@ -45,7 +47,10 @@ export class WayOffPage {
 
   /** The refusals in one line. */
   protected why(option: MethodOption): string {
-    return option.findings.filter(({ severity }) => severity === 'rule-out').map(({ reason }) => this.units.text(reason)).join(' ');
+    return option.findings
+      .filter(({ severity }) => severity === 'rule-out')
+      .map(({ reason }) => this.units.text(reason))
+      .join(' ');
   }
 
   protected note(option: MethodOption): string {

@@ -59,4 +59,5 @@ function spread(films: readonly DrawnFilm[], head: number, floor: number): Drawn
 }
 
 /** Thickness after the upper edge of a film has been dragged by `dy` px (up is negative), µm, whole numbers. */
-export const draggedThickness = (thickness: number, dy: number, scale: number): number => Math.min(4999, Math.max(1, Math.round(thickness - dy / scale)));
+export const draggedThickness = (thickness: number, dy: number, scale: number): number =>
+  Math.min(4999, Math.max(1, Math.round(thickness - dy / scale)));

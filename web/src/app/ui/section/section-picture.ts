@@ -41,7 +41,14 @@ export class SectionPicture {
   protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 196));
   protected readonly head = computed(() => (this.stripper() === null ? 14 : 46));
   protected readonly drawing = computed(() => drawSection(this.films(), this.height(), this.head()));
-  protected readonly heading = computed(() => `${this.films().length} layers on ${this.substrate()}: ` + [...this.films()].reverse().map((film) => `${film.name} ${this.units.show(film.thickness, 'film')}`).join(', '));
+  protected readonly heading = computed(
+    () =>
+      `${this.films().length} layers on ${this.substrate()}: ` +
+      [...this.films()]
+        .reverse()
+        .map((film) => `${film.name} ${this.units.show(film.thickness, 'film')}`)
+        .join(', '),
+  );
   private readonly drag = signal<Drag | null>(null);
 
   protected begin(event: PointerEvent, film: DrawnFilm): void {

@@ -4,8 +4,22 @@ import type { SectionFilm } from './section-geometry';
 
 /** The layers of a stack as films of the picture, from the substrate up. */
 export const stackFilms = (stack: readonly Layer[]): SectionFilm[] =>
-  stack.map(({ id, coating, thickness, state }) => ({ id, name: CATALOGUE.coatings[coating].name, thickness, colour: coatingColour(coating), worn: state !== 'sound', fresh: false }));
+  stack.map(({ id, coating, thickness, state }) => ({
+    id,
+    name: CATALOGUE.coatings[coating].name,
+    thickness,
+    colour: coatingColour(coating),
+    worn: state !== 'sound',
+    fresh: false,
+  }));
 
 /** New coats as films: one for each product, as thick as all its coats. */
 export const coatFilms = (coats: readonly CoatPlan[]): SectionFilm[] =>
-  coats.map(({ product, name, role, coats: count, dryFilm }) => ({ id: product, name, thickness: count * dryFilm, colour: NEW_COAT[role], worn: false, fresh: true }));
+  coats.map(({ product, name, role, coats: count, dryFilm }) => ({
+    id: product,
+    name,
+    thickness: count * dryFilm,
+    colour: NEW_COAT[role],
+    worn: false,
+    fresh: true,
+  }));

@@ -1,0 +1,114 @@
+import { gzipSync } from 'node:zlib';
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Bench } from 'tinybench';
+import { build } from './build.mjs';
+import { root } from './run.mjs';
+import { findChromium } from './setup.mjs';
+
+const PORT = 4173;
+
+/** The demo zones over and over, as one job of `count` zones. */
+function jobOf(core, count) {
+  const parts = core.DEMO_JOBS.flatMap((job) => job.parts);
+  const zones = Array.from({ length: count }, (_, i) => {
+    const part = parts[i % parts.length];
+    return { ...part, id: `p${i}`, zones: [{ ...part.zones[0], id: `z${i}` }] };
+  });
+  return { ...core.DEMO_JOBS[0], parts: zones };
+}
+
+async function planning(core) {
+  const bench = new Bench({ time: 700 });
+  for (const count of [1, 10, 50]) {
+    const job = jobOf(core, count);
+    bench.add(`planJob, ${count} ${count === 1 ? 'zone' : 'zones'}`, () => void core.planJob(job, core.DEMO_SHOP, core.CATALOGUE));
+  }
+  await bench.run();
+  return bench.tasks.map(({ name, result }) => ({
+    measured: name,
+    value: `${result.latency.p50.toFixed(2)} ms median, ${result.latency.p99.toFixed(2)} ms p99`,
+  }));
+}
+
+function coldPlan() {
+  const script =
+    "const t=performance.now();const c=await import('@lift-bare/core');c.planJob(c.DEMO_JOBS[0],c.DEMO_SHOP,c.CATALOGUE);console.log((performance.now()-t).toFixed(0))";
+  return new Promise((done) => {
+    const child = spawn('node', ['--input-type=module', '-e', script], { cwd: join(root, 'server') });
+    child.stdout.on('data', (text) => done({ measured: 'cold start to first plan (Node)', value: `${String(text).trim()} ms` }));
+  });
+}
+
+/** Script bytes named by the first page, gzip. */
+function bundle() {
+  const folder = join(root, 'web/dist/browser');
+  const html = readFileSync(join(folder, 'index.html'), 'utf8');
+  const files = readdirSync(folder).filter((name) => name.endsWith('.js') && html.includes(name));
+  const size = files.reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).byteLength, 0);
+  return { measured: 'initial JavaScript, gzip', value: `${(size / 1024).toFixed(0)} kB in ${files.length} files` };
+}
+
+async function browser() {
+  const path = await findChromium();
+  if (!path) return [];
+  const { chromium } = await import('@playwright/test');
+  const data = mkdtempSync(join(tmpdir(), 'lift-bare-bench-'));
+  const started = performance.now();
+  const server = spawn('node', ['server/dist/main.js'], { cwd: root, env: { ...process.env, LIFT_BARE_PORT: String(PORT), LIFT_BARE_DATA: data } });
+  await new Promise((done) => server.stdout.on('data', (text) => String(text).includes('http') && done()));
+  const up = performance.now() - started;
+  const chrome = await chromium.launch({
+    executablePath: path,
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+  });
+  try {
+    const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
+    const open = performance.now();
+    await page.goto(`http://127.0.0.1:${PORT}/`);
+    await page.locator('a.open-job').first().waitFor();
+    const load = performance.now() - open;
+    const core = await import('../core/dist/index.js');
+    await page.request.post(`http://127.0.0.1:${PORT}/api/v1/jobs`, { data: { id: 'fifty', document: jobOf(core, 50) } });
+    return [
+      { measured: 'server start with demo data', value: `${up.toFixed(0)} ms` },
+      { measured: 'first load of the job list', value: `${load.toFixed(0)} ms` },
+      await editing(page),
+    ];
+  } finally {
+    await chrome.close();
+    server.kill();
+  }
+}
+
+/** From a keystroke in a thickness field to the next painted frame, with 50 zones; and the longest task meanwhile. */
+async function editing(page) {
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
+  await page.getByLabel('Thickness', { exact: true }).first().waitFor();
+  await page.waitForTimeout(1500);
+  const times = await page.evaluate(async () => {
+    const longest = [];
+    new PerformanceObserver((list) => longest.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });
+    const input = document.querySelector('lb-stack-editor lb-quantity input');
+    const spans = [];
+    for (let i = 0; i < 20; i++) {
+      const start = performance.now();
+      input.value = String(40 + i);
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+      spans.push(performance.now() - start);
+      await new Promise((done) => setTimeout(done, 60));
+    }
+    return { spans: spans.sort((a, b) => a - b), longest: Math.max(0, ...longest) };
+  });
+  return {
+    measured: 'edit to new plan on screen, 50 zones',
+    value: `${times.spans[10].toFixed(0)} ms median, ${times.spans[19].toFixed(0)} ms worst; longest task ${times.longest.toFixed(0)} ms (0: none over 50)`,
+  };
+}
+
+await build();
+const core = await import('../core/dist/index.js');
+console.table([...(await planning(core)), await coldPlan(), bundle(), ...(await browser())]);
