@@ -7,6 +7,7 @@ export default tseslint.config(
   { ignores: ['**/dist/', '**/node_modules/', '**/.angular/', 'data/', 'test-results/'] },
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  { files: ['tools/bench.mjs'], languageOptions: { globals: globals.browser } },
   {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],

@@ -7,6 +7,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan, PrimerOption } from '../model/build.ts';
 import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
+import { upperFirst } from '../units/casing.ts';
 import { choosePrimer } from './choose-primer.ts';
 import { paintLitres, wetFilm } from './quantity.ts';
 
@@ -28,18 +29,37 @@ export function buildPlan(zone: ZoneFacts, wayOff: Method | null, acidLive: bool
   };
 }
 
+/** The part a product plays in the build of one zone. */
+interface Place {
+  readonly role: CoatPlan['role'];
+  readonly why: string;
+  /** Rz µm to fill */
+  readonly profile?: number;
+  readonly key?: CoatPlan['key'];
+}
+
 function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[], wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
   const first = primers.find(({ verdict }) => verdict === 'chosen');
   if (!first && finish.coats.length > 0) return [];
-  const coats: CoatPlan[] = [];
-  if (first) {
-    const profile = wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0;
-    const why = first.findings.find(({ severity }) => severity === 'prefer')?.reason ?? catalogue.primers[first.primer].purpose;
-    coats.push(coatPlan(zone, catalogue.primers[first.primer], first.primer === 'surfacer-2k' ? 'surfacer' : 'primer', why, profile));
-    if (needsSurfacer(zone, finish, first))
-      coats.push(coatPlan(zone, catalogue.primers['surfacer-2k'], 'surfacer', 'levels scratches and isolates under the colour', 0));
-  }
-  return [...coats, ...finish.coats.map((coat) => coatPlan(zone, coat, 'colour', finish.name, 0))];
+  const ground = first ? grounding(zone, finish, first, wayOff, catalogue) : [];
+  const sanded = ground.at(-1)?.role === 'surfacer';
+  const colours = finish.coats.map((coat, i) =>
+    coatPlan(zone, coat, { role: 'colour', why: finish.name, key: sanded && i === 0 ? [...finish.key.value] : null }),
+  );
+  return [...ground, ...colours];
+}
+
+/** Primer, and surfacer where the finish wants it. */
+function grounding(zone: ZoneFacts, finish: Finish, first: PrimerOption, wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
+  const primer = catalogue.primers[first.primer];
+  const coat = coatPlan(zone, primer, {
+    role: first.primer === 'surfacer-2k' ? 'surfacer' : 'primer',
+    why: first.findings.find(({ severity }) => severity === 'prefer')?.reason ?? upperFirst(primer.purpose),
+    profile: wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0,
+    key: primer.key && [...primer.key.value],
+  });
+  if (!needsSurfacer(zone, finish, first)) return [coat];
+  return [coat, coatPlan(zone, catalogue.primers['surfacer-2k'], { role: 'surfacer', why: 'Levels scratches and isolates under the colour' })];
 }
 
 /** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
@@ -48,7 +68,7 @@ const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): bo
   first.primer !== 'adhesion-promoter' &&
   ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.primer === 'etch-2k' && finish.pack === '2K'));
 
-function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'], why: string, profile: number): CoatPlan {
+function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null }: Place): CoatPlan {
   const scale = cureScale(zone.job.place.temperature);
   const coats = product.coats.value;
   const dryFilm = product.filmPerCoat.value;
@@ -64,6 +84,7 @@ function coatPlan(zone: ZoneFacts, product: CoatProduct, role: CoatPlan['role'],
     isocyanate: product.isocyanate,
     coats,
     dryFilm,
+    key,
     why,
     wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
     litres: needed,

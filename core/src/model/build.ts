@@ -20,6 +20,10 @@ export const CoatPlan = z.strictObject({
   recoatMax: z.number().nullable().describe('min after which it must be keyed first'),
   potLife: z.number().nullable().describe('min'),
   hand: z.number().describe('min for all coats, without set-up'),
+  key: z
+    .tuple([z.number(), z.number()])
+    .nullable()
+    .describe('P grits of the sanding right before it, coarsest and finest; null where the chain or window needs none'),
   why: z.string(),
 });
 export type CoatPlan = z.infer<typeof CoatPlan>;

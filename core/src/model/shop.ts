@@ -3,17 +3,7 @@ import { MethodId } from './ids.ts';
 
 export const SHOP_FORMAT = 'lift-bare.shop/1';
 
-export const Equipment = z.enum([
-  'da',
-  'grinder',
-  'blast-pot',
-  'spray-gun',
-  'supplied-air',
-  'extraction-booth',
-  'needle-scaler',
-  'drill',
-  'flame-kit',
-]);
+export const Equipment = z.enum(['da', 'grinder', 'drill', 'needle-scaler', 'blast-pot', 'spray-gun', 'supplied-air']);
 export type Equipment = z.infer<typeof Equipment>;
 
 /** Points on which sound practitioners disagree; the shop picks a side. */

@@ -49,6 +49,7 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'primer-cold': { fires: ['epoxy-2k', { place: { temperature: 8 } }], silent: ['epoxy-2k', {}] },
   'primer-damp': { fires: ['epoxy-2k', { place: { humidity: 85 } }], silent: ['epoxy-2k', {}] },
   'primer-dew': { fires: ['epoxy-2k', { place: { humidity: 90 } }], silent: ['epoxy-2k', {}] },
+  'gun-missing': { fires: ['epoxy-2k', { shop: { equipment: ['da'] } }], silent: ['epoxy-2k', {}] },
   'iso-supplied-air': { fires: ['surfacer-2k', KEPT], silent: ['surfacer-2k', { ...KEPT, shop: { equipment: ['supplied-air'] } }] },
 };
 

@@ -1,6 +1,6 @@
 import type { CoatPlan } from '../model/build.ts';
 import type { ShapeKind } from '../model/shape.ts';
-import { coatProtection } from '../safety/protection.ts';
+import { coatProtection, SAND_PROTECTION } from '../safety/protection.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -8,6 +8,8 @@ import type { PlannedZone } from './planned-zone.ts';
 /** min to mix, set up and clean the gun once for a product; model assumption. */
 const SET_UP = { gun: 30, roller: 15, aerosol: 10 } as const;
 
+/** min/m² to block a surfacer; model assumption. */
+const SAND = 15;
 /** min to turn a part over; model assumption. */
 const TURN = 3;
 const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
@@ -20,7 +22,10 @@ interface Batch {
 
 /** Coats in order of the build; zones that take the same product at the same place in their build share one mix. */
 export function buildSteps(zones: readonly PlannedZone[]): DraftStep[] {
-  return batches(zones).flatMap((batch) => coatSteps(batch));
+  const ordered = batches(zones);
+  const ground = ordered.filter(({ coat }) => rank(coat) < PROMOTER);
+  const colour = ordered.filter(({ coat }) => rank(coat) >= PROMOTER);
+  return [...ground.flatMap(coatSteps), ...colour.flatMap(sandingStep), ...colour.flatMap(coatSteps)];
 }
 
 /** A batch follows every product that lies under it in any of its zones. */
@@ -35,10 +40,31 @@ function batches(zones: readonly PlannedZone[]): Batch[] {
   return [...merged.values()].sort((a, b) => rank(a.coat) - rank(b.coat) || a.depth - b.depth);
 }
 
-/** The promoter comes last before colour: its window is minutes. */
-const rank = ({ role, product }: CoatPlan): number => (product === 'adhesion-promoter' ? 2 : { primer: 0, surfacer: 1, colour: 3 }[role]);
+/** The promoter comes last before colour, after all sanding: its window is minutes. */
+const PROMOTER = 2;
+const rank = ({ role, product }: CoatPlan): number => (product === 'adhesion-promoter' ? PROMOTER : { primer: 0, surfacer: 1, colour: 3 }[role]);
 
 const add = (a: CoatPlan, b: CoatPlan): CoatPlan => ({ ...a, litres: a.litres + b.litres, thinner: a.thinner + b.thinner, hand: a.hand + b.hand });
+
+/** The surfacer is sanded before colour: zones that need it, to the grits that the colour wants. */
+function sandingStep({ coat, zones }: Batch): DraftStep[] {
+  const keyed = zones.filter(({ plan }) =>
+    plan.build?.coats.some(({ product, role, key }) => product === coat.product && role === 'colour' && key !== null),
+  );
+  const key = keyed[0]?.plan.build?.coats.find(({ product }) => product === coat.product)?.key;
+  if (!key) return [];
+  return [
+    draftStep({
+      stage: 'build',
+      title: `Sand the surfacer P${key[0]} to P${key[1]}`,
+      detail: 'Guide coat and block until it is gone; dust off, solvent wipe, tack.',
+      where: keyed.map(({ plan }) => placeName(plan.partName, plan.zoneName)),
+      hand: SAND * keyed.reduce((sum, { facts }) => sum + facts.area, 0),
+      protection: [...SAND_PROTECTION],
+      hold: 'Guide coat gone, smooth under the flat hand.',
+    }),
+  ];
+}
 
 function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
   const where = zones.map(({ plan }) => placeName(plan.partName, plan.zoneName));

@@ -129,19 +129,34 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
 }
 
 function advice(zone: ZoneFacts): Finding[] {
-  const sound = zone.zone.stack.length > 0 && zone.zone.stack.every(({ state }) => state === 'sound');
-  const passes = zone.zone.condition.crosscut !== null && zone.zone.condition.crosscut <= 1;
-  if (!sound || !passes || zone.zone.target.kind === 'keep' || zone.shop.schools.S1 === 'always-bare') return [];
-  return [
-    sayer(zone, 'prefer')(
-      'keep-sound',
-      ['target'],
-      'Keep this coating?',
-      'It is sound and the crosscut passes: keyed, it is a better base than anything put on in a small shop, and far less work.',
-      ['crosscut', 'state of the layers', 'school S1'],
-      'School S1 set to "always bare".',
-    ),
-  ];
+  const { stack, condition, target } = zone.zone;
+  if (zone.shop.schools.S1 === 'always-bare' || target.kind === 'keep') return [];
+  const say = sayer(zone, 'prefer');
+  const sound = stack.length > 0 && stack.every(({ state }) => state === 'sound');
+  if (sound && condition.crosscut !== null && condition.crosscut <= 1)
+    return [
+      say(
+        'keep-sound',
+        ['target'],
+        'Keep this coating?',
+        'It is sound and the crosscut passes: keyed, it is a better base than anything put on in a small shop, and far less work.',
+        ['crosscut', 'state of the layers', 'school S1'],
+        'School S1 set to "always bare".',
+      ),
+    ];
+  const [bottom] = stack;
+  if (target.kind === 'bare' && stack.length > 1 && bottom?.origin === 'factory' && bottom.state === 'sound' && condition.rustGrade === 'none')
+    return [
+      say(
+        'factory-primer',
+        ['target'],
+        'Stop at the factory primer?',
+        `${zone.off.at(-1)?.coating.name} from the factory is still sound underneath; going below it needs a reason.`,
+        ['origin and state of the lowest layer', 'rust grade', 'school S1'],
+        'A lowest layer that is not sound, rust, or school S1 set to "always bare".',
+      ),
+    ];
+  return [];
 }
 
 const sayer =

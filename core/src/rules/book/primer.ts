@@ -267,6 +267,16 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     when: ({ zone }) => zone.job.place.temperature - dewPoint(zone.job.place.temperature, zone.job.place.humidity) < DEW_MARGIN,
   },
   {
+    id: 'gun-missing',
+    effect: 'caution',
+    title: 'Shop does not own a spray gun',
+    reason: 'This primer is laid on by gun: hire one, or choose a rolled or aerosol product.',
+    basis: practice,
+    looksAt: ['product', 'shop equipment'],
+    change: 'Add a spray gun to the shop.',
+    when: (s) => s.primer.apply === 'gun' && !s.zone.shop.equipment.includes('spray-gun'),
+  },
+  {
     id: 'iso-supplied-air',
     effect: 'caution',
     title: 'Isocyanate: supplied air preferred',

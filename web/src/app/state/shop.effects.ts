@@ -1,9 +1,10 @@
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Store } from '@ngrx/store';
-import { catchError, concatMap, debounceTime, filter, map, of, switchMap, take, timer } from 'rxjs';
+import { Store, type Action } from '@ngrx/store';
+import { catchError, concatMap, debounceTime, filter, map, type Observable, of, switchMap, take, timer } from 'rxjs';
 import { Api } from '../api/api';
-import { failureOf } from '../api/problem';
+import { failureOf, type Failure } from '../api/problem';
+import { Toasts } from '../ui/toast.service';
 import { ShopActions } from './shop.actions';
 import { shopFeature } from './shop.reducer';
 
@@ -16,6 +17,7 @@ export class ShopEffects {
   private readonly actions = inject(Actions);
   private readonly store = inject(Store);
   private readonly api = inject(Api);
+  private readonly toasts = inject(Toasts);
 
   readonly load = createEffect(() =>
     this.actions.pipe(
@@ -37,9 +39,7 @@ export class ShopEffects {
       concatMap(({ version, document }) =>
         this.api.saveShop(version, document).pipe(
           map((stored) => ShopActions.saved({ stored })),
-          catchError((error: unknown) =>
-            of(failureOf(error).kind === 'stale' ? ShopActions.requested() : ShopActions.failed({ failure: failureOf(error) })),
-          ),
+          catchError((error: unknown) => this.notSaved(failureOf(error))),
         ),
       ),
     ),
@@ -55,4 +55,10 @@ export class ShopEffects {
       map(({ version, document }) => (version === 0 ? ShopActions.requested() : ShopActions.edited({ document }))),
     ),
   );
+
+  private notSaved(failure: Failure): Observable<Action> {
+    if (failure.kind !== 'stale') return of(ShopActions.failed({ failure }));
+    this.toasts.say('The shop settings were changed somewhere else meanwhile. They are shown now as they are there; make your change again.');
+    return of(ShopActions.requested());
+  }
 }

@@ -109,7 +109,6 @@ export const ORIENTATION_OPTIONS = options(ORIENTATIONS);
 export const ACCESS_OPTIONS = options(ACCESS);
 export const HELD_OPTIONS = options(HELD);
 export const LAYER_STATE_OPTIONS = options(LAYER_STATES);
-export const ORIGIN_OPTIONS = options(ORIGINS);
 export const RUST_OPTIONS = options(RUST);
 export const CONTAMINATION_OPTIONS = options(CONTAMINATION);
 export const LEAD_OPTIONS = options(LEAD);

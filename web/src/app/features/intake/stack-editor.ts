@@ -9,7 +9,7 @@ import { coatingColour } from '../../ui/section/film-colours';
 import { stackFilms } from '../../ui/section/stack-films';
 import { SectionPicture, type FilmDrag } from '../../ui/section/section-picture';
 import { Units } from '../../ui/units.service';
-import { LAYER_STATE_OPTIONS } from '../../ui/words';
+import { LAYER_STATE_OPTIONS, ORIGINS } from '../../ui/words';
 
 const COATING_OPTIONS: readonly ChoiceOption<CoatingId>[] = Object.values(CATALOGUE.coatings).map(({ id, name }) => ({ value: id, label: name }));
 
@@ -28,6 +28,7 @@ export class StackEditor {
   protected readonly coatings = COATING_OPTIONS;
   protected readonly states = LAYER_STATE_OPTIONS;
   protected readonly colour = coatingColour;
+  protected readonly origins = ORIGINS;
 
   protected readonly films = computed(() => stackFilms(this.context.zone()?.stack ?? []));
   protected readonly topDown = computed(() => [...(this.context.zone()?.stack ?? [])].reverse());
@@ -39,6 +40,12 @@ export class StackEditor {
 
   protected set<K extends keyof Layer>(id: string, key: K, value: Layer[K]): void {
     this.context.editZone(`layer ${id} ${key}`, (zone) => updateLayer(zone, id, (layer) => ({ ...layer, [key]: value })));
+  }
+
+  /** Unknown, factory, refinish, and round again. */
+  protected nextOrigin({ id, origin }: Layer): void {
+    const order = ['unknown', 'factory', 'refinish'] as const;
+    this.set(id, 'origin', order[(order.indexOf(origin) + 1) % order.length] ?? 'unknown');
   }
 
   protected dragged({ id, thickness }: FilmDrag): void {

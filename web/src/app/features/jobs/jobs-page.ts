@@ -3,8 +3,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, v
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { newJob, readJob, type Job } from '@lift-bare/core';
-import { firstValueFrom } from 'rxjs';
+import { firstValueFrom, switchMap } from 'rxjs';
 import { Api, type JobSummary } from '../../api/api';
+import { failureOf } from '../../api/problem';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
 import { newId } from '../../state/new-id';
@@ -66,7 +67,8 @@ export class JobsPage {
   }
 
   protected async duplicate(job: JobSummary): Promise<void> {
-    const { document } = await firstValueFrom(this.api.getJob(job.id));
+    const document = await this.read(job);
+    if (!document) return;
     this.store.dispatch(JobActions.created({ id: newId(), document: { ...document, name: `${document.name} copy`.slice(0, 80) } }));
     this.toasts.say(`${job.name} duplicated.`);
   }
@@ -77,8 +79,8 @@ export class JobsPage {
   }
 
   protected async archive(job: JobSummary): Promise<void> {
-    await this.change(job, (document) => ({ ...document, archived: !document.archived }));
-    this.toasts.say(`${job.name} ${job.archived ? 'taken out of the archive' : 'archived'}.`);
+    if (await this.change(job, (document) => ({ ...document, archived: !document.archived })))
+      this.toasts.say(`${job.name} ${job.archived ? 'taken out of the archive' : 'archived'}.`);
   }
 
   protected remove(job: JobSummary): void {
@@ -87,8 +89,8 @@ export class JobsPage {
   }
 
   protected async download(job: JobSummary): Promise<void> {
-    const { document } = await firstValueFrom(this.api.getJob(job.id));
-    saveFile(`${job.name}.lift-bare.json`, JSON.stringify(document, null, 2));
+    const document = await this.read(job);
+    if (document) saveFile(`${job.name}.lift-bare.json`, JSON.stringify(document, null, 2));
   }
 
   /** A job file through the same door as every other document. */
@@ -121,10 +123,24 @@ export class JobsPage {
     next.focus();
   }
 
-  private async change(job: JobSummary, change: (document: Job) => Job): Promise<void> {
-    const stored = await firstValueFrom(this.api.getJob(job.id));
-    await firstValueFrom(this.api.saveJob(job.id, stored.version, change(stored.document)));
+  private async read(job: JobSummary): Promise<Job | null> {
+    return firstValueFrom(this.api.getJob(job.id)).then(
+      ({ document }) => document,
+      (error: unknown) => this.fail(error),
+    );
+  }
+
+  /** Changes a job that is not open; answers whether it was saved. */
+  private async change(job: JobSummary, change: (document: Job) => Job): Promise<boolean> {
+    const saving = this.api.getJob(job.id).pipe(switchMap(({ version, document }) => this.api.saveJob(job.id, version, change(document))));
+    const saved = await firstValueFrom(saving).catch((error: unknown) => this.fail(error));
     this.store.dispatch(JobActions.listRequested({ search: this.search() }));
+    return saved !== null;
+  }
+
+  private fail(error: unknown): null {
+    this.store.dispatch(JobActions.actionFailed({ failure: failureOf(error) }));
+    return null;
   }
 }
 

@@ -8,6 +8,7 @@ import { ShopActions } from '../../state/shop.actions';
 import { shopFeature } from '../../state/shop.reducer';
 import { ChoiceField } from '../../ui/choice-field';
 import { MoneyField } from '../../ui/money-field';
+import { ToastBar } from '../../ui/toast-bar';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 import { SCHOOL_TEXTS } from './schools';
@@ -18,16 +19,14 @@ const EQUIPMENT_WORDS: Readonly<Record<Equipment, string>> = {
   'blast-pot': 'Blast pot and compressor',
   'spray-gun': 'Spray gun',
   'supplied-air': 'Supplied air',
-  'extraction-booth': 'Booth with extraction',
   'needle-scaler': 'Needle scaler',
   drill: 'Drill with small pads',
-  'flame-kit': 'Flame kit for plastics',
 };
 
 /** Rates, kit, law and schools that hold for all jobs. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, TextField, ChoiceField, MoneyField, NzSwitchModule, FormsModule],
+  imports: [RouterLink, TextField, ChoiceField, MoneyField, NzSwitchModule, FormsModule, ToastBar],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -37,8 +37,8 @@ export class SectionPicture {
   readonly dragged = output<FilmDrag>();
 
   protected readonly units = inject(Units);
-  protected readonly width = computed(() => (this.labelled() ? 150 : 196));
-  protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 196));
+  protected readonly width = computed(() => (this.labelled() ? 150 : 170));
+  protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 170));
   protected readonly head = computed(() => (this.stripper() === null ? 14 : 46));
   protected readonly drawing = computed(() => drawSection(this.films(), this.height(), this.head()));
   protected readonly heading = computed(
