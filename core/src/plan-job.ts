@@ -6,18 +6,14 @@ import type { Job } from './model/job.ts';
 import type { Plan } from './model/plan.ts';
 import type { Shop } from './model/shop.ts';
 import { kitList } from './sheet/kit-list.ts';
-import type { PlannedZone } from './sheet/planned-zone.ts';
 import { runSheet } from './sheet/run-sheet.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { totalsOf } from './sheet/totals.ts';
-import { planZone } from './way/plan-zone.ts';
+import { rememberZone } from './way/remember-zone.ts';
 
 /** The whole pipeline: facts, ways off, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
 export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
-  const planned = gatherFacts(job, shop, catalogue).map((facts): PlannedZone => {
-    const plan = planZone(facts, catalogue);
-    return { facts, plan, wayOff: plan.chosen && catalogue.methods[plan.chosen.method] };
-  });
+  const planned = gatherFacts(job, shop, catalogue).map((facts) => rememberZone(facts, catalogue));
   const zones = planned.map(({ plan }) => plan);
   const steps = runSheet(planned);
   const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings)];

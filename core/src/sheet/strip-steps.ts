@@ -55,6 +55,7 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
   const rounds = plan.rounds.map(({ dwell, lifts, depth }, i) =>
     draftStep({
       ...common,
+      cautions: i === 0 ? common.cautions : ['Cautions as in round 1.'],
       title: `${stripper.name}, round ${i + 1} of ${plan.rounds.length}`,
       detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
       hand: perRound,

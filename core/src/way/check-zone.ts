@@ -2,6 +2,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { practice, type Basis } from '../model/basis.ts';
 import type { BuildPlan } from '../model/build.ts';
 import type { Finding, Severity } from '../model/finding.ts';
+import type { CoatingId } from '../model/ids.ts';
 import type { MethodOption } from '../model/plan.ts';
 
 /** Questions still open, stops, and advice on the zone itself. */
@@ -128,6 +129,9 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
   ];
 }
 
+/** Coatings that are a ground to build on when they come from the factory. */
+const PRIMERS_BELOW: readonly CoatingId[] = ['e-coat', 'epoxy-2k', 'surfacer-2k', 'etch-primer', 'zinc-rich'];
+
 function advice(zone: ZoneFacts): Finding[] {
   const { stack, condition, target } = zone.zone;
   if (zone.shop.schools.S1 === 'always-bare' || target.kind === 'keep') return [];
@@ -145,7 +149,14 @@ function advice(zone: ZoneFacts): Finding[] {
       ),
     ];
   const [bottom] = stack;
-  if (target.kind === 'bare' && stack.length > 1 && bottom?.origin === 'factory' && bottom.state === 'sound' && condition.rustGrade === 'none')
+  if (
+    target.kind === 'bare' &&
+    stack.length > 1 &&
+    bottom?.origin === 'factory' &&
+    PRIMERS_BELOW.includes(bottom.coating) &&
+    bottom.state === 'sound' &&
+    condition.rustGrade === 'none'
+  )
     return [
       say(
         'factory-primer',

@@ -37,7 +37,12 @@ export class IntakePage {
         .map((finding) => ({ finding, zone: zone.zone, where: `${zone.partName}: ${zone.zoneName}` })),
     );
     const known = new Set(ofZones.map(({ finding }) => finding));
-    return [...plan.findings.filter((finding) => !known.has(finding)).map((finding) => ({ finding, zone: null, where: '' })), ...ofZones];
+    return [
+      ...plan.findings
+        .filter((finding) => !known.has(finding) && (finding.severity === 'question' || finding.severity === 'stop'))
+        .map((finding) => ({ finding, zone: null, where: '' })),
+      ...ofZones,
+    ];
   });
   protected readonly advice = computed(() => this.context.zonePlan()?.findings.filter(({ severity }) => severity === 'prefer') ?? []);
   protected readonly substrateNote = computed(() => {

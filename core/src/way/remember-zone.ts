@@ -1,0 +1,24 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { Zone } from '../model/job.ts';
+import type { PlannedZone } from '../sheet/planned-zone.ts';
+import { planZone } from './plan-zone.ts';
+
+interface Remembered {
+  readonly inputs: readonly unknown[];
+  readonly planned: PlannedZone;
+}
+
+const known = new WeakMap<Zone, Remembered>();
+
+/** Plans a zone, or answers the plan of the same zone under the same inputs: an edit elsewhere in the document costs nothing here. */
+export function rememberZone(facts: ZoneFacts, catalogue: Catalogue): PlannedZone {
+  const { job, part, shop, finish, path } = facts;
+  const inputs = [part, job.place, job.item, shop, finish, catalogue, path.join()];
+  const last = known.get(facts.zone);
+  if (last?.inputs.every((input, i) => input === inputs[i])) return last.planned;
+  const plan = planZone(facts, catalogue);
+  const planned = { facts, plan, wayOff: plan.chosen && catalogue.methods[plan.chosen.method] };
+  known.set(facts.zone, { inputs, planned });
+  return planned;
+}
