@@ -24,7 +24,17 @@ async function planning(core) {
   const bench = new Bench({ time: 700 });
   for (const count of [1, 10, 50]) {
     const job = jobOf(core, count);
-    bench.add(`planJob, ${count} ${count === 1 ? 'zone' : 'zones'}`, () => void core.planJob(job, core.DEMO_SHOP, core.CATALOGUE));
+    const zones = `${count} ${count === 1 ? 'zone' : 'zones'}`;
+    bench.add(`planJob from nothing, ${zones}`, () => void core.planJob(structuredClone(job), core.DEMO_SHOP, core.CATALOGUE));
+    let film = 20;
+    bench.add(`planJob after an edit of one zone, ${zones}`, () => {
+      const [first, ...rest] = job.parts;
+      const [zone] = first.zones;
+      const [layer, ...above] = zone.stack;
+      film = film === 20 ? 21 : 20;
+      const parts = [{ ...first, zones: [{ ...zone, stack: [{ ...layer, thickness: film }, ...above] }] }, ...rest];
+      core.planJob({ ...job, parts }, core.DEMO_SHOP, core.CATALOGUE);
+    });
   }
   await bench.run();
   return bench.tasks.map(({ name, result }) => ({

@@ -129,6 +129,35 @@ describe('the plan', () => {
     }
   });
 
+  test('follows an edit in one zone and leaves the plan of the others as it was', () => {
+    const job = DEMO_JOBS[2] as (typeof DEMO_JOBS)[number];
+    const before = planJob(job, DEMO_SHOP, CATALOGUE);
+    const [first, ...rest] = job.parts;
+    const edited = { ...job, parts: [{ ...first, zones: first?.zones.map((z) => ({ ...z, access: 'crevice' as const })) }, ...rest] } as typeof job;
+    const after = planJob(edited, DEMO_SHOP, CATALOGUE);
+    expect(after.zones[0]).not.toEqual(before.zones[0]);
+    expect(after.zones.at(-1)).toBe(before.zones.at(-1));
+    expect(planJob({ ...job, place: { ...job.place, indoors: false } }, DEMO_SHOP, CATALOGUE)).not.toEqual(before);
+  });
+
+  test('advises to stop at a sound factory primer, not at factory filler', () => {
+    const advice = (coating: 'e-coat' | 'surfacer-polyester') => {
+      const job = sampleJob({
+        stack: [
+          [coating, 20],
+          ['clear-2k', 40],
+        ],
+      });
+      const parts = job.parts.map((part) => ({
+        ...part,
+        zones: part.zones.map((z) => ({ ...z, stack: z.stack.map((layer) => ({ ...layer, origin: 'factory' as const })) })),
+      }));
+      return planJob({ ...job, parts }, sampleShop(), CATALOGUE).findings.map(({ code }) => code);
+    };
+    expect(advice('e-coat')).toContain('factory-primer');
+    expect(advice('surfacer-polyester')).not.toContain('factory-primer');
+  });
+
   test('of an empty job asks for parts and has no steps', () => {
     const empty = planJob(newJob('New'), DEMO_SHOP, CATALOGUE);
     expect(empty.findings.map(({ code }) => code)).toEqual(['no-parts']);
