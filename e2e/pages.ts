@@ -3,12 +3,17 @@ import { expect, type Locator, type Page } from '@playwright/test';
 /** Words for what a user does, so that the tests read as work. */
 export const field = (page: Page | Locator, label: string): Locator => page.getByLabel(label, { exact: true });
 
+/** Picks from a select; long lists are searched, as a user would. */
 export async function choose(page: Page, label: string, option: string, nth = 0): Promise<void> {
-  await page.getByLabel(label, { exact: true }).nth(nth).click({ force: true });
-  const entry = page.locator('.ant-select-item-option', { hasText: option }).first();
-  await page.locator('.ant-select-dropdown').filter({ visible: true }).first().waitFor();
-  if (!(await entry.isVisible())) await page.keyboard.type(option);
-  await entry.click();
+  const input = page.getByLabel(label, { exact: true }).nth(nth);
+  const select = page.locator('nz-select', { has: input });
+  const list = page.locator('.ant-select-dropdown').filter({ visible: true });
+  await expect(list).toHaveCount(0);
+  await select.click();
+  await list.waitFor();
+  if (await select.evaluate((element) => element.classList.contains('ant-select-show-search'))) await input.fill(option);
+  await list.locator('.ant-select-item-option', { hasText: option }).first().click();
+  await expect(list).toHaveCount(0);
 }
 
 export async function stage(page: Page, name: string): Promise<void> {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { lowerFirst } from './casing.ts';
 import { DIMENSIONS, type DimensionName } from './dimensions.ts';
 import { formatHands, formatMinutes, formatNumber, formatQuantity } from './format-quantity.ts';
 import { localise } from './localise.ts';
@@ -97,6 +98,10 @@ describe('what people type', () => {
 });
 
 describe('what is shown', () => {
+  test('names inside a sentence keep grades and abbreviations', () => {
+    expect(['Random-orbital sander, P80', 'ABS'].map(lowerFirst)).toEqual(['random-orbital sander, P80', 'ABS']);
+  });
+
   test('small values are not rounded to nothing', () => {
     expect(formatQuantity(0.004, 'mass', 'metric')).toBe('0.004 kg');
     expect(formatQuantity(0, 'mass', 'metric')).toBe('0 kg');

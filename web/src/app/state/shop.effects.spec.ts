@@ -1,0 +1,75 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore, Store } from '@ngrx/store';
+import { DEFAULT_SHOP, type Shop } from '@lift-bare/core';
+import { of, throwError, type Observable } from 'rxjs';
+import { Api, type StoredShop } from '../api/api';
+import { Toasts } from '../ui/toast.service';
+import { ShopActions } from './shop.actions';
+import { ShopEffects } from './shop.effects';
+import { shopFeature } from './shop.reducer';
+
+class FakeServer {
+  on = true;
+  held: StoredShop = { version: 3, document: { ...DEFAULT_SHOP, name: 'Held' } };
+  getShop = (): Observable<StoredShop> => (this.on ? of(this.held) : this.refuse(0));
+  saveShop = (version: number, document: Shop): Observable<StoredShop> => {
+    if (!this.on) return this.refuse(0);
+    if (version !== this.held.version) return this.refuse(409);
+    this.held = { version: version + 1, document };
+    return of(this.held);
+  };
+  private refuse = (status: number) => throwError(() => new HttpErrorResponse({ status }));
+}
+
+describe('shop profile', () => {
+  let server: FakeServer;
+  let store: Store;
+  const shop = () => store.selectSignal(shopFeature.selectShopState)();
+  const rename = (name: string) => store.dispatch(ShopActions.edited({ document: { ...shop().document, name } }));
+
+  beforeEach(() => {
+    jest.useFakeTimers();
+    server = new FakeServer();
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideStore({ [shopFeature.name]: shopFeature.reducer }),
+        provideEffects(ShopEffects),
+        { provide: Api, useValue: server },
+      ],
+    });
+    store = TestBed.inject(Store);
+    store.dispatch(ShopActions.requested());
+  });
+  afterEach(() => jest.useRealTimers());
+
+  test('is read at the start and saved after each change', () => {
+    expect(shop()).toMatchObject({ save: 'saved', version: 3, document: { name: 'Held' } });
+    rename('Mine');
+    expect(shop().save).toBe('unsaved');
+    jest.advanceTimersByTime(400);
+    expect(server.held).toMatchObject({ version: 4, document: { name: 'Mine' } });
+    expect(shop().save).toBe('saved');
+  });
+
+  test('waits for a server that is down', () => {
+    server.on = false;
+    rename('Later');
+    jest.advanceTimersByTime(400);
+    expect(shop().save).toBe('offline');
+    server.on = true;
+    jest.advanceTimersByTime(4000);
+    expect(server.held.document.name).toBe('Later');
+  });
+
+  test('changed elsewhere: says so and shows what is held there', () => {
+    server.held = { version: 9, document: { ...DEFAULT_SHOP, name: 'Theirs' } };
+    rename('Mine');
+    jest.advanceTimersByTime(400);
+    expect(shop()).toMatchObject({ version: 9, document: { name: 'Theirs' } });
+    expect(TestBed.inject(Toasts).shown()?.text).toContain('changed somewhere else');
+  });
+});
