@@ -16,7 +16,7 @@ export interface Substrate {
   readonly note: string;
 }
 
-const handbookDensity = fromMemory('general materials tables');
+const materialsTable = fromMemory('general materials tables');
 const supplierTable = fromMemory('plastics supplier tables');
 
 const row = (
@@ -31,7 +31,7 @@ const row = (
   id,
   name,
   group,
-  density: cite(density, group.startsWith('plastic') ? supplierTable : handbookDensity),
+  density: cite(density, group.startsWith('plastic') ? supplierTable : materialsTable),
   heatLimit: practised(heatLimit),
   attackedBy: practised(attackedBy),
   note,
