@@ -26,11 +26,22 @@ const fresh = (output, sources) => existsSync(join(root, output)) && statSync(jo
 const SHARED = ['package-lock.json', 'tsconfig.base.json', 'core/src', 'core/tsconfig.json'];
 
 /** Builds what is older than its sources: core and server with tsc, the web application with the Angular builder. */
-export async function build() {
+export async function build({ web = true } = {}) {
   await installPackages();
   if (!fresh('core/dist/.tsbuildinfo', SHARED) || !fresh('server/dist/.tsbuildinfo', [...SHARED, 'server/src', 'server/tsconfig.json']))
     await need('npx', ['tsc', '-b', '--force', 'core', 'server']);
-  if (!fresh('web/dist/browser/index.html', [...SHARED, 'web/src', 'web/public', 'web/angular.json', 'web/tsconfig.json', 'web/tsconfig.app.json']))
+  if (
+    web &&
+    !fresh('web/dist/browser/index.html', [
+      ...SHARED,
+      'web/src',
+      'web/public',
+      'web/angular.json',
+      'web/tsconfig.json',
+      'web/tsconfig.app.json',
+      'web/tsconfig.worker.json',
+    ])
+  )
     await need('npx', ['ng', 'build'], { cwd: join(root, 'web') });
 }
 

@@ -30,7 +30,9 @@ describe('what must never be planned', () => {
     fc.assert(
       fc.property(coatings, fc.constantFrom(...SubstrateId.options), (stack, substrate) => {
         const { options, chosen } = zone({ stack, substrate, thickness: 4, condition: { lead: 'suspected' } });
-        const dry = options.filter(({ method }) => CATALOGUE.methods[method].traits.some((trait) => trait === 'dry-dust' || trait === 'heat'));
+        const dry = options.filter(({ method }) =>
+          (CATALOGUE.methods[method]?.traits ?? []).some((trait) => trait === 'dry-dust' || trait === 'heat'),
+        );
         return dry.every((o) => refusals(o).some(({ code }) => code === 'lead-wet')) && !dry.some(({ method }) => method === chosen?.method);
       }),
     );
@@ -190,16 +192,16 @@ describe('the plan', () => {
   });
 
   test('sound paint that passes the crosscut is worth keeping, unless the shop goes bare', () => {
-    const sound: Sample = { condition: { crosscut: 0 } };
+    const sound: Sample = { condition: { crosscut: 0 }, finish: 'machine-enamel' };
     expect(zone(sound).findings.map(({ code }) => code)).toContain('keep-sound');
-    const bare = zone({ ...sound, shop: { schools: { ...sampleShop().schools, S1: 'always-bare' } } });
+    const bare = zone({ ...sound, shop: { schools: { S1: 'always-bare' } } });
     expect(bare.findings.map(({ code }) => code)).not.toContain('keep-sound');
   });
 
   test('school C1 decides whether acid stays live and so which primer follows', () => {
     const rusty: Sample = { condition: { rustGrade: 'B' }, choice: { method: 'chem.fast-solvent', reason: '' } };
     expect(zone(rusty).build?.coats[0]?.product).toBe('epoxy-2k');
-    const wet = zone({ ...rusty, shop: { schools: { ...sampleShop().schools, C1: 'water-only' } } });
+    const wet = zone({ ...rusty, shop: { schools: { C1: 'water-only' } } });
     expect(wet.bare.acidLive).toBe(true);
     expect(wet.build?.coats[0]?.product).toBe('etch-2k');
   });

@@ -1,4 +1,5 @@
 import type { Catalogue } from './catalogue/catalogue.ts';
+import { withOwnRows } from './catalogue/own-rows.ts';
 import { dewPoint } from './climate/dew-point.ts';
 import { gatherFacts } from './facts/zone-facts.ts';
 import { checkJob } from './facts/check-job.ts';
@@ -13,7 +14,8 @@ import { rememberZone } from './way/remember-zone.ts';
 
 /** The whole pipeline: facts, ways off, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
 export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
-  const planned = gatherFacts(job, shop, catalogue).map((facts) => rememberZone(facts, catalogue));
+  const rows = withOwnRows(catalogue, shop.ownRows);
+  const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows));
   const zones = planned.map(({ plan }) => plan);
   const steps = runSheet(planned);
   const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings)];
@@ -22,7 +24,7 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     zones,
     steps,
     findings,
-    kit: kitList(planned, steps, catalogue),
+    kit: kitList(planned, steps, rows),
     stages: stageStates(zones, steps, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: job.place.temperature - dew } : { dewPoint: null, margin: null },
     totals: totalsOf(planned, steps, shop),

@@ -1,16 +1,19 @@
 import { CATALOGUE } from '../src/catalogue/catalogue.ts';
+import type { Method } from '../src/catalogue/methods.ts';
+import type { Primer } from '../src/catalogue/primers.ts';
 import { planStrip } from '../src/chemical/strip-plan.ts';
 import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
+import type { TestRecord } from '../src/model/identification.ts';
 import type { CoatingId, FinishId, MethodId, PrimerId } from '../src/model/ids.ts';
-import type { Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
+import type { Choice, Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
 import { CLEAN, newJob } from '../src/model/new-job.ts';
 import { DEFAULT_SHOP } from '../src/model/default-shop.ts';
 import type { Shop } from '../src/model/shop.ts';
 import { groundOf } from '../src/build/choose-primer.ts';
 import type { FinishSubject, MethodSubject, PrimerSubject } from '../src/rules/subjects.ts';
-import { degC, m2, mm, percent, um } from '../src/units/quantities.ts';
+import { degC, m2, metres, mm, percent, um } from '../src/units/quantities.ts';
 
-type StackEntry = readonly [coating: CoatingId, film: number, state?: Layer['state']];
+type StackEntry = readonly [coating: CoatingId, film: number, state?: Layer['state'], origin?: Layer['origin']];
 
 export interface Sample {
   readonly substrate?: Part['substrate'];
@@ -22,23 +25,28 @@ export interface Sample {
   readonly access?: Zone['access'];
   readonly orientation?: Zone['orientation'];
   readonly target?: Zone['target'];
-  readonly choice?: Zone['choice'];
+  readonly choice?: Pick<Choice, 'method'> & Partial<Choice>;
+  readonly edgeLength?: number;
+  readonly creviceArea?: number;
+  readonly tests?: readonly TestRecord[];
+  readonly box?: readonly [length: number, width: number, height: number];
+  readonly touching?: Part['touching'];
   readonly condition?: Partial<Condition>;
   readonly item?: Partial<Item>;
   readonly place?: Partial<{ [K in keyof Place]: Place[K] extends number ? number : Place[K] }>;
   readonly finish?: FinishId | null;
-  readonly shop?: Partial<Shop>;
+  readonly shop?: Partial<Omit<Shop, 'schools'>> & { readonly schools?: Partial<Shop['schools']> };
 }
 
 /** One part with one zone; mild steel sheet of 0.8 mm with 40 µm of sound enamel, tested free of lead, unless said otherwise. */
 export function sampleJob(sample: Sample = {}): Job {
   const base = newJob('Sample');
-  const stack = (sample.stack ?? [['alkyd-enamel', 40]]).map(([coating, film, state], i): Layer => ({
+  const stack = (sample.stack ?? [['alkyd-enamel', 40]]).map(([coating, film, state, origin], i): Layer => ({
     id: `layer${i + 1}`,
     coating,
     thickness: um(film),
     state: state ?? 'sound',
-    origin: 'unknown',
+    origin: origin ?? 'unknown',
   }));
   const zone: Zone = {
     id: 'zone1',
@@ -48,8 +56,11 @@ export function sampleJob(sample: Sample = {}): Job {
     access: sample.access ?? 'flat',
     stack,
     condition: { ...CLEAN, lead: 'lab-clear', ...sample.condition },
+    edgeLength: sample.edgeLength === undefined ? null : metres(sample.edgeLength),
+    creviceArea: sample.creviceArea === undefined ? null : m2(sample.creviceArea),
+    tests: [...(sample.tests ?? [])],
     target: sample.target ?? { kind: 'bare' },
-    choice: sample.choice ?? null,
+    choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,
   };
   const part: Part = {
     id: 'part1',
@@ -59,6 +70,8 @@ export function sampleJob(sample: Sample = {}): Job {
     thickness: mm(sample.thickness ?? 0.8),
     held: 'hung',
     features: sample.features ?? [],
+    box: sample.box ? { length: metres(sample.box[0]), width: metres(sample.box[1]), height: metres(sample.box[2]) } : null,
+    touching: [...(sample.touching ?? [])],
     finish: null,
     zones: [zone],
   };
@@ -72,13 +85,13 @@ export function sampleJob(sample: Sample = {}): Job {
   };
 }
 
-export const sampleShop = (sample: Sample = {}): Shop => ({ ...DEFAULT_SHOP, ...sample.shop });
+export const sampleShop = ({ shop }: Sample = {}): Shop => ({ ...DEFAULT_SHOP, ...shop, schools: { ...DEFAULT_SHOP.schools, ...shop?.schools } });
 
 export const sampleFacts = (sample: Sample = {}): ZoneFacts => gatherFacts(sampleJob(sample), sampleShop(sample), CATALOGUE)[0] as ZoneFacts;
 
 export function methodSubject(id: MethodId, sample: Sample = {}): MethodSubject {
   const zone = sampleFacts(sample);
-  const method = CATALOGUE.methods[id];
+  const method = CATALOGUE.methods[id] as Method;
   return { zone, method, strip: method.family === 'chem' ? planStrip(zone, method.stripper) : null };
 }
 
@@ -86,10 +99,10 @@ export function primerSubject(id: PrimerId, sample: Sample = {}, more: { wayOff?
   const zone = sampleFacts(sample);
   return {
     zone,
-    primer: CATALOGUE.primers[id],
+    primer: CATALOGUE.primers[id] as Primer,
     ground: groundOf(zone),
     finish: CATALOGUE.finishes[sample.finish ?? 'solid-2k'],
-    wayOff: more.wayOff ? CATALOGUE.methods[more.wayOff] : null,
+    wayOff: (more.wayOff && CATALOGUE.methods[more.wayOff]) ?? null,
     acidLive: more.acidLive ?? false,
   };
 }

@@ -16,6 +16,8 @@ const hardSteel = (zone: ZoneFacts) => zone.substrate.id === 'high-strength-stee
 const derusts = (_: ZoneFacts, wayOff: Method | null) => wayOff?.traits.includes('removes-rust') ?? false;
 const scaly = (zone: ZoneFacts) => zone.zone.condition.rustGrade === 'C' || zone.zone.condition.rustGrade === 'D';
 const big = (zone: ZoneFacts) => zone.area > BATH_AREA;
+/** A casting of a shop that strips and derusts castings by current. */
+const electrolytic = (zone: ZoneFacts) => zone.substrate.id === 'cast-iron' && zone.shop.schools.R1 === 'electrolysis';
 const perforated = (zone: ZoneFacts) => zone.zone.condition.perforated;
 
 const ACID_ON_HARD: Refusal = { when: hardSteel, reason: 'acid and current embrittle high-strength steel with hydrogen' };
@@ -46,6 +48,7 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
     chosen: 'dissolves what is left in the pits and leaves iron phosphate',
     refusals: [
       ACID_ON_HARD,
+      { when: electrolytic, reason: 'this shop takes rust off castings by current' },
       { when: (zone) => zone.zone.access === 'inside', reason: 'acid cannot be rinsed out of a closed hollow' },
       { when: (zone, wayOff) => derusts(zone, wayOff) && !zone.zone.condition.pitted, reason: 'the way off leaves bright metal without pits' },
     ],
@@ -68,7 +71,7 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
     chosen: 'reduces rust on castings',
     refusals: [
       ACID_ON_HARD,
-      { when: () => true, reason: 'needs a tub, a supply and a day outdoors; worth it for deep rust on castings, see the shop' },
+      { when: (zone) => !electrolytic(zone), reason: 'needs a tub, a supply and a day outdoors; school R1 chooses it for castings' },
     ],
   },
 ];

@@ -1,10 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { CoatProduct } from '../catalogue/coats.ts';
+import { DAY, type CoatProduct } from '../catalogue/coats.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import type { Method } from '../catalogue/methods.ts';
+import type { Primer } from '../catalogue/primers.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan, PrimerOption } from '../model/build.ts';
+import type { Schools } from '../model/schools.ts';
 import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
 import { upperFirst } from '../units/casing.ts';
@@ -23,7 +25,7 @@ export function buildPlan(zone: ZoneFacts, wayOff: Method | null, acidLive: bool
   return {
     primers,
     coats: layers(zone, finish, primers, wayOff, catalogue),
-    handle: finish.handle.value * scale,
+    handle: handled(finish, zone.shop.schools.W1) * scale,
     load: finish.load.value * scale,
     findings: judge(FINISH_RULES, { zone, finish }, zone.path),
   };
@@ -51,32 +53,35 @@ function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[
 
 /** Primer, and surfacer where the finish wants it. */
 function grounding(zone: ZoneFacts, finish: Finish, first: PrimerOption, wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
-  const primer = catalogue.primers[first.primer];
+  const primer = catalogue.primers[first.primer] as Primer;
   const coat = coatPlan(zone, primer, {
-    role: first.primer === 'surfacer-2k' ? 'surfacer' : 'primer',
-    why: first.findings.find(({ severity }) => severity === 'prefer')?.reason ?? upperFirst(primer.purpose),
+    role: first.base === 'surfacer-2k' ? 'surfacer' : 'primer',
+    why: first.findings.find(({ severity }) => severity === 'prefer')?.reason.replace(/\.$/, '') ?? upperFirst(primer.purpose),
     profile: wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0,
     key: primer.key && [...primer.key.value],
   });
   if (!needsSurfacer(zone, finish, first)) return [coat];
-  return [coat, coatPlan(zone, catalogue.primers['surfacer-2k'], { role: 'surfacer', why: 'Levels scratches and isolates under the colour' })];
+  return [
+    coat,
+    coatPlan(zone, catalogue.primers['surfacer-2k'] as Primer, { role: 'surfacer', why: 'Levels scratches and isolates under the colour' }),
+  ];
 }
 
 /** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
 const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): boolean =>
-  first.primer !== 'surfacer-2k' &&
-  first.primer !== 'adhesion-promoter' &&
-  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.primer === 'etch-2k' && finish.pack === '2K'));
+  first.base !== 'surfacer-2k' &&
+  first.base !== 'adhesion-promoter' &&
+  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.base === 'etch-2k' && finish.pack === '2K'));
 
 function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null }: Place): CoatPlan {
   const scale = cureScale(zone.job.place.temperature);
-  const coats = product.coats.value;
-  const dryFilm = product.filmPerCoat.value;
+  const { coats, dryFilm } = coatWeight(product, zone.shop.schools.W3);
   const solids = product.volumeSolids.value;
   const coverage = { area: zone.area, apply: product.apply, slender: zone.zone.access === 'tube' };
   const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
   return {
-    product: product.id,
+    product: product.ref,
+    base: product.id,
     name: product.name,
     role,
     pack: product.pack,
@@ -89,13 +94,28 @@ function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 
     wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
     litres: needed,
     thinner: needed * product.thinner.value,
-    pricePerLitre: zone.shop.prices[product.id] ?? product.pricePerLitre.value,
+    pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
     flash: product.flash.value * scale,
     recoatMin: product.recoatMin.value * scale,
     recoatMax: scaled(product.recoatMax.value, scale),
     potLife: scaled(product.potLife.value, scale),
     hand: (60 * zone.area * coats) / COAT_RATE[product.apply],
   };
+}
+
+/** min at 20 °C before new paint is handled: two days as the rows have it, a day where it may be sooner, or a week at the least. Common practice, no source. */
+function handled({ handle }: Finish, school: Schools['W1']): number {
+  if (school === 'one-day') return Math.min(handle.value, DAY);
+  return school === 'week' ? Math.max(handle.value, 7 * DAY) : handle.value;
+}
+
+/** Share of the coats that a shop lays which works with heavier ones; model assumption. */
+const HEAVY = 2 / 3;
+
+/** The film of the row in its own number of coats, or the same film in fewer heavier ones; promoter is always light. */
+function coatWeight({ id, coats, filmPerCoat }: CoatProduct, school: Schools['W3']): { coats: number; dryFilm: number } {
+  const number = school === 'heavy' && id !== 'adhesion-promoter' ? Math.ceil(coats.value * HEAVY) : coats.value;
+  return { coats: number, dryFilm: (filmPerCoat.value * coats.value) / number };
 }
 
 const scaled = (value: number | null, scale: number): number | null => (value === null ? null : value * scale);

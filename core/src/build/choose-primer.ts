@@ -17,7 +17,9 @@ export function choosePrimer(zone: ZoneFacts, finish: Finish, wayOff: Method | n
     primer,
     findings: judge(PRIMER_RULES, { zone, primer, ground, finish, wayOff, acidLive }, zone.path),
   }));
-  const open = judged.filter(({ findings }) => !findings.some((f) => f.severity === 'rule-out')).sort((a, b) => merit(b) - merit(a));
+  const open = judged
+    .filter(({ findings }) => !findings.some((f) => f.severity === 'rule-out'))
+    .sort((a, b) => merit(b) - merit(a) || Number(isOwn(b)) - Number(isOwn(a)));
   const refused = judged.filter((entry) => !open.includes(entry));
   return [...open.map((entry, i) => toOption(entry, i === 0 ? 'chosen' : 'possible')), ...refused.map((entry) => toOption(entry, 'ruled-out'))];
 }
@@ -27,12 +29,15 @@ interface Judged {
   readonly findings: PrimerOption['findings'];
 }
 
-/** Preferences count for a primer, cautions against it; ties go to the order of the catalogue. */
+/** Preferences count for a primer, cautions against it; ties go to the shop's own product, then to the order of the catalogue. */
 const merit = ({ findings }: Judged): number =>
   findings.reduce((sum, { severity }) => sum + (severity === 'prefer' ? 2 : severity === 'caution' ? -1 : 0), 0);
 
+const isOwn = ({ primer }: Judged): boolean => primer.ref !== primer.id;
+
 const toOption = ({ primer, findings }: Judged, verdict: PrimerOption['verdict']): PrimerOption => ({
-  primer: primer.id,
+  primer: primer.ref,
+  base: primer.id,
   name: primer.name,
   verdict,
   findings,

@@ -1,16 +1,30 @@
-import { COATINGS } from './coatings.ts';
-import { FINISHES } from './finishes.ts';
-import { METHODS } from './methods.ts';
-import { PRIMERS } from './primers.ts';
-import { SUBSTRATES } from './substrates.ts';
-import { TREATMENTS } from './treatments.ts';
+import type { CoatingId, FinishId, SubstrateId } from '../model/ids.ts';
+import { COATINGS, type Coating } from './coatings.ts';
+import { FINISHES, type Finish } from './finishes.ts';
+import { METHODS, type Method } from './methods.ts';
+import { PRIMERS, type Primer } from './primers.ts';
+import { SUBSTRATES, type Substrate } from './substrates.ts';
+import { TOOLS, type Tool } from './tools.ts';
+import { TREATMENTS, type Treatment, type TreatmentId } from './treatments.ts';
+import type { Equipment } from '../model/shop.ts';
 
-export const CATALOGUE = {
+/** Everything the program reckons with. Methods and primers are found by key, since a shop adds rows of its own. */
+export interface Catalogue {
+  readonly substrates: Readonly<Record<SubstrateId, Substrate>>;
+  readonly coatings: Readonly<Record<CoatingId, Coating>>;
+  readonly methods: Readonly<Record<string, Method>>;
+  readonly treatments: Readonly<Record<TreatmentId, Treatment>>;
+  readonly primers: Readonly<Record<string, Primer>>;
+  readonly finishes: Readonly<Record<FinishId, Finish>>;
+  readonly tools: Readonly<Record<Equipment, Tool>>;
+}
+
+export const CATALOGUE: Catalogue = {
   substrates: SUBSTRATES,
   coatings: COATINGS,
   methods: METHODS,
   treatments: TREATMENTS,
   primers: PRIMERS,
   finishes: FINISHES,
-} as const;
-export type Catalogue = typeof CATALOGUE;
+  tools: TOOLS,
+};

@@ -14,6 +14,8 @@ export interface Coating {
   readonly isocyanate: boolean;
   /** Old paint of this type may hold lead or chromate. */
   readonly oldLead: boolean;
+  /** Plating or a conversion layer: nothing of this trade takes it off. */
+  readonly notPaint: boolean;
   /** µm a new stack is offered */
   readonly typicalFilm: Cited<number>;
   /** Speed of abrasive removal against the reference enamel. */
@@ -36,6 +38,7 @@ interface Traits {
   readonly biocide?: boolean;
   readonly isocyanate?: boolean;
   readonly oldLead?: boolean;
+  readonly notPaint?: boolean;
   readonly abrasion?: number;
 }
 
@@ -47,6 +50,7 @@ const row = (id: CoatingId, name: string, pack: Coating['pack'], film: number, t
   biocide: traits.biocide ?? false,
   isocyanate: traits.isocyanate ?? false,
   oldLead: traits.oldLead ?? false,
+  notPaint: traits.notPaint ?? false,
   typicalFilm: practised(film),
   abrasion: assumed(traits.abrasion ?? 1),
   softening: {
@@ -60,6 +64,7 @@ const row = (id: CoatingId, name: string, pack: Coating['pack'], film: number, t
 });
 
 const HARD = { crossLinked: true } as const;
+const NEVER: Times = [null, null, null, null, null, null];
 
 export const COATINGS: Readonly<Record<CoatingId, Coating>> = {
   'lacquer-1k': row('lacquer-1k', 'One-pack lacquer', '1K', 13, [2, 4, 15, 30, null, 10], { abrasion: 1.5 }),
@@ -95,5 +100,9 @@ export const COATINGS: Readonly<Record<CoatingId, Coating>> = {
   'etch-primer': row('etch-primer', 'Etch primer', '1K', 10, [3, 6, 30, 90, null, 25], { oldLead: true }),
   'zinc-rich': row('zinc-rich', 'Zinc-rich primer', '2K', 60, [20, 60, 240, 1440, null, null], HARD),
   'underseal-bitumen': row('underseal-bitumen', 'Bitumen underseal', '1K', 500, [4, 8, 30, 120, null, null], { abrasion: 0.4 }),
+  'underseal-pvc': row('underseal-pvc', 'PVC underseal', '1K', 600, [25, 60, 240, 720, null, null], { abrasion: 0.3 }),
   varnish: row('varnish', 'Varnish', '1K', 40, [3, 5, 25, 60, 10, null]),
+  'decal-vinyl': row('decal-vinyl', 'Vinyl decal', '1K', 80, [6, 12, 60, 240, null, 60], { abrasion: 0.7 }),
+  'chrome-plate': row('chrome-plate', 'Chrome plate', 'baked', 30, NEVER, { notPaint: true, abrasion: 0.1 }),
+  anodising: row('anodising', 'Anodising', 'baked', 15, NEVER, { notPaint: true, abrasion: 0.1 }),
 };

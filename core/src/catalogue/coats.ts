@@ -2,7 +2,10 @@ import { assumed, practised, type Cited } from '../model/basis.ts';
 
 /** A product laid on in coats: primer, surfacer, colour, clear. Times in min at 20 °C, films dry in µm. */
 export interface CoatProduct {
+  /** row of the catalogue, also for a shop's own copy of it */
   readonly id: string;
+  /** the id, or the shop's own id */
+  readonly ref: string;
   readonly name: string;
   readonly pack: '1K' | '2K';
   readonly apply: 'gun' | 'roller' | 'aerosol';
@@ -49,6 +52,7 @@ interface Kind {
 /** Coats, films and waits are common practice; solids, prices and limits are starting values until a data sheet is entered. */
 export const coatProduct = (id: string, name: string, kind: Kind, row: Row): CoatProduct => ({
   id,
+  ref: id,
   name,
   pack: kind.pack,
   apply: kind.apply ?? 'gun',

@@ -1,5 +1,6 @@
 import { assumed, practised, type Cited } from '../model/basis.ts';
 import type { MethodId } from '../model/ids.ts';
+import type { MethodKey } from '../model/own-row.ts';
 import type { Zone } from '../model/job.ts';
 import type { Equipment } from '../model/shop.ts';
 import { MEDIA, type Medium } from './media.ts';
@@ -27,7 +28,10 @@ export type Trait =
   | 'vibrates';
 
 interface Common {
+  /** what rules go by: the row of the catalogue, also for a shop's own copy of it */
   readonly id: MethodId;
+  /** what documents name it by: the id, or the shop's own id */
+  readonly ref: MethodKey;
   readonly name: string;
   readonly does: string;
   /** how it is done, in a sentence for the run sheet */
@@ -63,6 +67,7 @@ const ALL: readonly Access[] = ['flat', 'edge', 'crevice', 'tube', 'inside'];
 
 const chem = (stripper: Stripper, risk: 0 | 1 | 2 | 3, exposure: 0 | 1 | 2 | 3, does: string): Method => ({
   id: stripper.id,
+  ref: stripper.id,
   family: 'chem',
   name: stripper.name,
   does,
@@ -72,7 +77,7 @@ const chem = (stripper: Stripper, risk: 0 | 1 | 2 | 3, exposure: 0 | 1 | 2 | 3, 
   traits: [stripper.reaction === 'caustic' ? 'caustic' : 'solvent', ...(stripper.reaction === 'acid' ? (['acid'] as const) : []), 'wet'],
   risk: assumed(risk),
   exposure: assumed(exposure),
-  needs: null,
+  needs: stripper.form === 'bath' ? 'caustic-tub' : null,
   leaves: 'stripper residue to wash off; no key',
 });
 
@@ -99,6 +104,7 @@ interface MechRow {
 }
 const mech = ({ risk, exposure, rate, uses, ...row }: MechRow): Method => ({
   ...row,
+  ref: row.id,
   family: 'mech',
   risk: assumed(risk),
   exposure: assumed(exposure),
@@ -108,6 +114,7 @@ const mech = ({ risk, exposure, rate, uses, ...row }: MechRow): Method => ({
 
 const blast = (medium: Medium): Method => ({
   id: medium.id,
+  ref: medium.id,
   family: 'blast',
   name: `${medium.name} blast`,
   does: medium.use,
@@ -117,7 +124,9 @@ const blast = (medium: Medium): Method => ({
   traits: [
     medium.hard ? 'hard-medium' : 'soft-medium',
     medium.wet ? 'wet' : 'dry-dust',
-    ...(medium.hard ? (['abrades', 'removes-rust'] as const) : []),
+    ...(medium.hard ? (['abrades'] as const) : []),
+    // Round beads hammer rust in; only what cuts takes it off.
+    ...(medium.hard && medium.id !== 'blast.glass-bead' ? (['removes-rust'] as const) : []),
     ...(medium.id === 'blast.steel-grit' ? (['steel-tool'] as const) : []),
   ],
   risk: assumed(medium.hard ? 2 : 1),
@@ -126,9 +135,27 @@ const blast = (medium: Medium): Method => ({
   leaves: medium.profile.value > 0 ? `profile of about ${medium.profile.value} µm` : 'no profile',
 });
 
+/** Kept so that the reason against it can be read. */
+const heat = (id: Extract<MethodId, `heat.${string}`>, name: string, rate: number, how: string, needs: Equipment | null): Method => ({
+  id,
+  ref: id,
+  family: 'heat',
+  name,
+  does: 'softens paint by heat; listed so that the reason against it can be read',
+  how,
+  reach: ['flat', 'edge'],
+  traits: ['heat'],
+  risk: practised(3),
+  exposure: practised(3),
+  needs,
+  rate: assumed(rate),
+  leaves: 'scorched residue',
+});
+
 const LIST: readonly Method[] = [
   {
     id: 'keep.key',
+    ref: 'keep.key',
     family: 'keep',
     name: 'Keep and key',
     does: 'cleans and scuffs sound paint for the next coat',
@@ -149,6 +176,7 @@ const LIST: readonly Method[] = [
   chem(STRIPPERS['chem.benzyl-acid'], 2, 2, 'hard two-pack systems on common steel'),
   chem(STRIPPERS['chem.slow-gel'], 1, 1, 'thick old stacks, antifouling, indoor work'),
   chem(STRIPPERS['chem.caustic-spray'], 1, 2, 'oil-based paint on iron and steel; cleans grease too'),
+  chem(STRIPPERS['chem.caustic-bath'], 1, 2, 'small iron parts in oil-based paint, many at a time'),
   chem(STRIPPERS['chem.plastic-safe'], 1, 1, 'paint on plastics that its data sheet names'),
   chem(STRIPPERS['chem.gelcoat-safe'], 1, 1, 'antifouling on gelcoat'),
   mech({
@@ -320,20 +348,8 @@ const LIST: readonly Method[] = [
     leaves: 'peened surface',
   }),
   ...Object.values(MEDIA).map(blast),
-  {
-    id: 'heat.gun',
-    family: 'heat',
-    name: 'Hot-air gun',
-    does: 'softens paint by heat; listed so that the reason against it can be read',
-    how: 'Lowest setting that softens; scrape at once.',
-    reach: ['flat', 'edge'],
-    traits: ['heat'],
-    risk: practised(3),
-    exposure: practised(3),
-    needs: null,
-    rate: assumed(1.5),
-    leaves: 'scorched residue',
-  },
+  heat('heat.gun', 'Hot-air gun', 1.5, 'Lowest setting that softens; scrape at once.', 'hot-air-gun'),
+  heat('heat.flame', 'Flame', 2, 'Never near solvent, plastic or sealed hollows.', null),
 ];
 
-export const METHODS = Object.fromEntries(LIST.map((method) => [method.id, method])) as Readonly<Record<MethodId, Method>>;
+export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(LIST.map((method) => [method.ref, method]));

@@ -1,13 +1,17 @@
 import { assumed, practised, type Cited } from '../model/basis.ts';
-import type { MethodId } from '../model/ids.ts';
+import type { CoatingId, MethodId } from '../model/ids.ts';
 import type { Chemistry } from './coatings.ts';
 
 export interface Stripper {
   readonly id: Extract<MethodId, `chem.${string}`>;
+  /** the id, or the shop's own id */
+  readonly ref: string;
+  /** the shop's own times that replace those of the coating table, min for 50 µm */
+  readonly softening: Partial<Readonly<Record<CoatingId, number | null>>>;
   readonly name: string;
   readonly chemistry: Chemistry;
-  /** A liquid drains from a vertical or overhead face; gel and foam stay. */
-  readonly form: 'gel' | 'liquid' | 'foam';
+  /** A liquid drains from a vertical or overhead face; gel and foam stay; a bath never dries. */
+  readonly form: 'gel' | 'liquid' | 'foam' | 'bath';
   /** mm laid on wet */
   readonly wetFilm: Cited<number>;
   /** L/m² applied each round; less than the film for a foam */
@@ -34,7 +38,7 @@ const LAMINATE = 'laminate or PVA gauntlets (chlorinated solvent goes through ni
 const ORGANIC = 'organic-vapour cartridges, changed by schedule';
 const AIRY = 'good air; organic-vapour cartridges in a closed room';
 
-export const STRIPPERS: Readonly<Record<Stripper['id'], Stripper>> = {
+const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>> = {
   'chem.dcm': {
     id: 'chem.dcm',
     name: 'Methylene-chloride stripper',
@@ -175,6 +179,26 @@ export const STRIPPERS: Readonly<Record<Stripper['id'], Stripper>> = {
     gloves: NITRILE,
     respirator: 'particulate and mist filter; good air',
   },
+  'chem.caustic-bath': {
+    id: 'chem.caustic-bath',
+    name: 'Hot caustic bath',
+    chemistry: 'caustic',
+    form: 'bath',
+    wetFilm: practised(2.5),
+    layOnVolume: practised(0),
+    workingLife: assumed(24 * 60),
+    underFilm: false,
+    skinForming: false,
+    betweenRounds: 'straight-on',
+    longestDwell: assumed(12),
+    layOnRate: assumed(30),
+    pricePerLitre: assumed(0),
+    packs: [1],
+    reaction: 'caustic',
+    flammable: false,
+    gloves: NITRILE,
+    respirator: 'good air; face shield against splashes of hot lye',
+  },
   'chem.plastic-safe': {
     id: 'chem.plastic-safe',
     name: 'Plastic-safe stripper',
@@ -216,3 +240,8 @@ export const STRIPPERS: Readonly<Record<Stripper['id'], Stripper>> = {
     respirator: AIRY,
   },
 };
+
+const complete = (id: Stripper['id']): Stripper => ({ ...ROWS[id], ref: id, softening: {} });
+export const STRIPPERS = Object.fromEntries((Object.keys(ROWS) as Stripper['id'][]).map((id) => [id, complete(id)])) as Readonly<
+  Record<Stripper['id'], Stripper>
+>;

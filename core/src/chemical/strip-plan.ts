@@ -1,9 +1,13 @@
+import { softeningTime } from '../catalogue/own-rows.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import type { Zone } from '../model/job.ts';
 import type { StripPlan } from '../model/plan.ts';
 import { CLOSED_SURFACE, temperatureFactor, WEATHERED } from './activity.ts';
+import { degC } from '../units/quantities.ts';
+import { layOn } from './lay-on.ts';
 import { planRounds, type Round } from './rounds.ts';
+import { sectionSize } from './section-size.ts';
 import { softeningFilm, type SofteningFilm } from './softening-front.ts';
 import { chanceOver, logTimeSpread, timeBand } from './uncertainty.ts';
 import { FULLY_ACTIVE, standingFilm, workingLife } from './working-life.ts';
@@ -19,6 +23,12 @@ const SCRAPE_RATE: Readonly<Record<Zone['access'], number>> = { flat: 3, edge: 1
 const RINSE_RATE = 8;
 /** m²/h to break a closed surface by sander; model assumption. */
 export const BREAK_RATE = 10;
+/** Castings scraped until no speck is left, against specks below the texture left in; model assumption. */
+const SPECKLESS = 1.5;
+/** min lost each time the work goes on to the next section; model assumption. */
+const SECTION_CHANGE = 1;
+/** °C of a caustic bath at work; common practice, no source. */
+const BATH_TEMPERATURE = degC(60);
 /** Lost on brush, edges and floor. */
 const LOSS = 1.15;
 /** kg/L of softened sludge and dry film; model assumption. */
@@ -27,43 +37,51 @@ const FILM_DENSITY = 1.4;
 
 /** The closed-form plan for one stripper on one zone. */
 export function planStrip(zone: ZoneFacts, stripper: Stripper): StripOutcome {
-  const blockedBy = zone.off.filter(({ coating }) => coating.softening[stripper.chemistry].value === null).map(({ coating }) => coating.name);
+  const blockedBy = zone.off.filter(({ coating }) => softeningTime(stripper, coating) === null).map(({ coating }) => coating.name);
   if (blockedBy.length > 0 || zone.off.length === 0) return { blockedBy, plan: null };
   const { temperature, indoors } = zone.job.place;
   const level = zone.zone.orientation === 'up';
-  const broken = zone.closedTop && mayBreakSurface(zone);
+  const { covered, film, between, activity, breaks: broken } = layOn(zone, stripper);
+  const bath = stripper.form === 'bath';
   const films = zone.off.map((fact, i) => filmOf(fact, stripper, i === 0 && zone.closedTop && !broken));
-  const pace = temperatureFactor(temperature);
-  const life = workingLife(stripper, { temperature, indoors, level });
+  const pace = temperatureFactor(bath ? BATH_TEMPERATURE : temperature) * activity;
+  const standing = standingFilm(stripper, level, film);
+  const life = bath ? stripper.workingLife.value : workingLife(stripper, { temperature, indoors, standing, covered });
   const usable = Math.min(life * FULLY_ACTIVE, stripper.longestDwell.value * 60);
   const rounds = planRounds(films, usable, pace);
   if (!rounds) return { blockedBy, plan: null };
-  const applied = zone.area * stripper.layOnVolume.value * LOSS * rounds.length;
+  const applied = zone.area * stripper.layOnVolume.value * film * LOSS * rounds.length;
   const stackVolume = (zone.area * zone.off.reduce((sum, { layer }) => sum + layer.thickness, 0)) / 1000;
   const spread = logTimeSpread(films, temperature);
+  const dwell = (rounds[0] as Round).dwell;
+  const rate = SCRAPE_RATE[zone.zone.access];
+  const section = bath ? zone.area : sectionSize(zone.area, rate, life, dwell, zone.shop.schools.S7);
+  const sections = Math.ceil(zone.area / section - 1e-9);
+  const scraping = zone.shop.schools.S7 === 'whole' && !bath ? (60 * zone.area) / rate : 0;
   return {
     blockedBy,
     plan: {
-      stripper: stripper.id,
+      stripper: stripper.ref,
       rounds: describeRounds(rounds, zone.off, spread),
       pace,
       broken,
       workingLife: life,
-      film: standingFilm(stripper, level),
-      driesFirst: chanceOver(life, (rounds[0] as Round).dwell, spread),
+      film: standing,
+      covered,
+      between,
+      section,
+      sections,
+      driesFirst: bath ? 0 : chanceOver(Math.max(life - scraping, 1e-6), dwell, spread),
       litres: applied,
       waste: 1.2 * applied * SLUDGE_DENSITY + stackVolume * FILM_DENSITY,
-      hand: handTime(zone, stripper, rounds.length, broken),
+      hand: handTime(zone, stripper, { rounds: rounds.length, between, broken, sections }),
       wait: rounds.reduce((sum, round) => sum + round.dwell, 0),
     },
   };
 }
 
-/** Abrasive may open the surface only where its scratches and dust are acceptable. */
-const mayBreakSurface = (zone: ZoneFacts): boolean => zone.substrate.id !== 'aluminium-clad';
-
 function filmOf({ layer, coating }: LayerFact, stripper: Stripper, closed: boolean): SofteningFilm {
-  const reference = coating.softening[stripper.chemistry].value as number;
+  const reference = softeningTime(stripper, coating) as number;
   const weathered = layer.state === 'chalking' || layer.state === 'cracked' || layer.state === 'flaking';
   return softeningFilm(layer.thickness, reference * (closed ? CLOSED_SURFACE : 1) * (weathered ? WEATHERED : 1));
 }
@@ -87,8 +105,17 @@ function liftedBetween(off: readonly LayerFact[], from: number, to: number): str
   return names;
 }
 
-function handTime(zone: ZoneFacts, stripper: Stripper, rounds: number, broken: boolean): number {
-  const rinse = stripper.betweenRounds === 'rinse-and-dry' ? rounds : 1;
-  const perSquareMetre = rounds / stripper.layOnRate.value + rounds / SCRAPE_RATE[zone.zone.access] + rinse / RINSE_RATE;
-  return 60 * zone.area * (perSquareMetre + (broken ? 1 / BREAK_RATE : 0));
+interface Work {
+  readonly rounds: number;
+  readonly between: Stripper['betweenRounds'];
+  readonly broken: boolean;
+  readonly sections: number;
+}
+
+function handTime({ area, zone, shop, substrate }: ZoneFacts, stripper: Stripper, { rounds, between, broken, sections }: Work): number {
+  const rinse = between === 'rinse-and-dry' ? rounds : 1;
+  const speckless = shop.schools.C4 === 'no-speck' && substrate.id === 'cast-iron' ? SPECKLESS : 1;
+  const scraping = stripper.form === 'bath' ? 0 : (rounds * speckless) / SCRAPE_RATE[zone.access];
+  const perSquareMetre = rounds / stripper.layOnRate.value + scraping + rinse / RINSE_RATE + (broken ? 1 / BREAK_RATE : 0);
+  return 60 * area * perSquareMetre + SECTION_CHANGE * rounds * (sections - 1);
 }

@@ -11,15 +11,17 @@ const REFERENCE_WET_FILM = 2.5;
 /** mm that stays when a liquid drains from a face that is not level; model assumption. */
 const DRAINED = 0.4;
 
-export interface LayOn {
+export interface Drying {
   readonly temperature: Celsius;
   readonly indoors: boolean;
-  readonly level: boolean;
+  /** mm that stays on the face */
+  readonly standing: number;
+  readonly covered: boolean;
 }
 
-/** mm of stripper that stays on the face. */
-export function standingFilm(stripper: Stripper, level: boolean): number {
-  const laid = stripper.wetFilm.value;
+/** mm of stripper that stays on the face; `share` of the usual film is laid. */
+export function standingFilm(stripper: Stripper, level: boolean, share = 1): number {
+  const laid = stripper.wetFilm.value * share;
   return stripper.form === 'liquid' && !level ? Math.min(laid, DRAINED) : laid;
 }
 
@@ -27,8 +29,8 @@ export function standingFilm(stripper: Stripper, level: boolean): number {
  * Time until the stripper is too dry to work: table value for 2.5 mm at 20 °C uncovered, in proportion to the standing film,
  * halved per +10 °C, shorter outdoors, longer under film.
  */
-export function workingLife(stripper: Stripper, { temperature, indoors, level }: LayOn): Minutes {
-  const film = standingFilm(stripper, level) / REFERENCE_WET_FILM;
+export function workingLife(stripper: Stripper, { temperature, indoors, standing, covered }: Drying): Minutes {
+  const film = standing / REFERENCE_WET_FILM;
   const evaporation = 2 ** ((20 - temperature) / 10);
-  return minutes(stripper.workingLife.value * film * evaporation * (indoors ? 1 : OUTDOORS) * (stripper.underFilm ? UNDER_FILM : 1));
+  return minutes(stripper.workingLife.value * film * evaporation * (indoors ? 1 : OUTDOORS) * (covered ? UNDER_FILM : 1));
 }

@@ -4,6 +4,7 @@ import { PrimerId } from './ids.ts';
 
 export const CoatPlan = z.strictObject({
   product: z.string(),
+  base: z.string().describe('row of the catalogue'),
   name: z.string(),
   role: z.enum(['primer', 'surfacer', 'colour']),
   pack: z.enum(['1K', '2K']),
@@ -29,7 +30,8 @@ export const CoatPlan = z.strictObject({
 export type CoatPlan = z.infer<typeof CoatPlan>;
 
 export const PrimerOption = z.strictObject({
-  primer: PrimerId,
+  primer: z.string().describe("key of the row, which may be the shop's own"),
+  base: PrimerId,
   name: z.string(),
   verdict: z.enum(['chosen', 'possible', 'ruled-out']),
   findings: z.array(Finding),

@@ -1,3 +1,5 @@
+import { metres } from '../units/quantities.ts';
+import { DEFAULT_SCHOOLS } from './schools.ts';
 import { SHOP_FORMAT, type Shop } from './shop.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -8,11 +10,36 @@ export const DEFAULT_SHOP: Shop = {
   currency: '€',
   labourRate: 48,
   weights: { waitingDay: 25, risk: 12, exposure: 6 },
-  schools: { S1: 'keep-sound', L1: 'plastic-only', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' },
+  schools: DEFAULT_SCHOOLS,
   methyleneChloride: false,
   leadSuspectBefore: 1995,
   equipment: ['da', 'grinder', 'drill', 'spray-gun'],
-  contractor: { minimum: 120, perSquareMetre: 38, daysAway: 4 },
+  cabinet: { length: metres(0.9), width: metres(0.6), height: metres(0.6) },
+  tub: { length: metres(0.8), width: metres(0.5), height: metres(0.4) },
+  contractors: [
+    {
+      id: 'blaster',
+      name: 'Blasting contractor',
+      media: [
+        'blast.soda',
+        'blast.plastic',
+        'blast.glass-bead',
+        'blast.crushed-glass',
+        'blast.garnet',
+        'blast.aluminium-oxide',
+        'blast.wet-abrasive',
+      ],
+      composites: false,
+      minimum: 120,
+      perSquareMetre: 38,
+      perKilogram: null,
+      transport: 25,
+      daysAway: 4,
+      pickUpDays: [],
+    },
+  ],
+  setUps: { tripHand: 30, chemicalHand: 25, blastHand: 45, cabinetHand: 10, tubHand: 60, tubFill: 35, writeOff: 5 },
   prices: {},
   avoid: [],
+  ownRows: [],
 };

@@ -16,13 +16,19 @@ export const SubstrateId = z.enum([
   'zinc-diecast',
   'grp-gelcoat',
   'grp-laminate',
+  'smc',
   'carbon-epoxy',
   'abs',
-  'pc-pmma',
+  'pc',
+  'pmma',
   'pp-epdm',
   'pe-hd',
+  'pe-ld',
   'pur-rim',
+  'pa',
+  'pvc-rigid',
   'wood-ply',
+  'filler-polyester',
   'plastic-unmarked',
 ]);
 export type SubstrateId = z.infer<typeof SubstrateId>;
@@ -51,7 +57,11 @@ export const CoatingId = z.enum([
   'etch-primer',
   'zinc-rich',
   'underseal-bitumen',
+  'underseal-pvc',
   'varnish',
+  'decal-vinyl',
+  'chrome-plate',
+  'anodising',
 ]);
 export type CoatingId = z.infer<typeof CoatingId>;
 
@@ -77,6 +87,7 @@ export const MethodId = z.enum([
   'chem.benzyl-acid',
   'chem.slow-gel',
   'chem.caustic-spray',
+  'chem.caustic-bath',
   'chem.plastic-safe',
   'chem.gelcoat-safe',
   'mech.scraper',
@@ -102,7 +113,9 @@ export const MethodId = z.enum([
   'blast.steel-grit',
   'blast.dry-ice',
   'blast.wet-abrasive',
+  'blast.silica-sand',
   'heat.gun',
+  'heat.flame',
 ]);
 export type MethodId = z.infer<typeof MethodId>;
 

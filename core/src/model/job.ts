@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { Celsius, Micrometres, Millimetres, Percent } from '../units/quantities.ts';
-import { CoatingId, FinishId, MethodId, SubstrateId } from './ids.ts';
-import { Shape } from './shape.ts';
+import { Celsius, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
+import { TestRecord } from './identification.ts';
+import { CoatingId, FinishId, SubstrateId } from './ids.ts';
+import { MethodKey } from './own-row.ts';
+import { BoxSize, Shape } from './shape.ts';
 
 export const JOB_FORMAT = 'lift-bare.job/1';
 
@@ -36,8 +38,10 @@ export const Target = z.discriminatedUnion('kind', [
 export type Target = z.infer<typeof Target>;
 
 export const Choice = z.strictObject({
-  method: MethodId,
+  method: MethodKey,
+  at: z.string().max(60).nullable().default(null).describe("'blast-pot', 'blast-cabinet' or a contractor's id; null: the cheapest"),
   reason: note.describe('why, in writing; required by the plan when the method is ruled out'),
+  by: z.enum(['hand', 'whole-job']).default('hand').describe('a choice by hand is a pin that the choice for the whole job keeps'),
 });
 export type Choice = z.infer<typeof Choice>;
 
@@ -49,8 +53,11 @@ export const Zone = z.strictObject({
   access: z.enum(['flat', 'edge', 'crevice', 'tube', 'inside']),
   stack: z.array(Layer).max(24, 'at most 24 layers').describe('from the substrate up'),
   condition: Condition,
+  edgeLength: Metres.nullable().default(null).describe('m of edges and raised lines that discs keep off; null: from the shape'),
+  creviceArea: SquareMetres.nullable().default(null).describe('m² of seams, pits and corners within the zone that a disc does not reach'),
   target: Target,
   choice: Choice.nullable(),
+  tests: z.array(TestRecord).max(60, 'at most 60 tests').default([]),
 });
 export type Zone = z.infer<typeof Zone>;
 
@@ -82,6 +89,8 @@ export const Part = z.strictObject({
   thickness: Millimetres,
   held: z.enum(['laid', 'hung', 'in-place']).describe('how it is held for painting: laid parts are turned over for their other side'),
   features: z.array(Feature).max(16),
+  box: BoxSize.nullable().default(null).describe('outside size, to see what it fits in; null while not measured'),
+  touching: z.array(SubstrateId).max(10).default([]).describe('other materials joined to this part that stripper or blast will reach'),
   finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
   zones: z.array(Zone).max(500),
 });

@@ -35,6 +35,9 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   access: 'flat',
   stack: [],
   condition: CLEAN,
+  edgeLength: null,
+  creviceArea: null,
   target: { kind: 'bare' },
   choice: null,
+  tests: [],
 });

@@ -3,6 +3,7 @@ import { BarePlan } from './bare.ts';
 import { BuildPlan } from './build.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
+import { MethodKey } from './own-row.ts';
 
 const Band = z.strictObject({ first: z.number(), likely: z.number(), late: z.number() }).describe('min: 10 %, 50 %, 90 %');
 
@@ -12,6 +13,10 @@ export const StripPlan = z.strictObject({
   pace: z.number().describe('effective min per clock min'),
   workingLife: z.number().describe('min until dry'),
   film: z.number().describe('mm standing'),
+  covered: z.boolean(),
+  between: z.enum(['rinse-and-dry', 'straight-on']),
+  section: z.number().describe('m² worked at one time'),
+  sections: z.int(),
   driesFirst: z.number().describe('chance, 0 to 1'),
   broken: z.boolean(),
   litres: z.number(),
@@ -31,25 +36,60 @@ export const Supply = z.strictObject({
 });
 export type Supply = z.infer<typeof Supply>;
 
+/** A cost that a job pays once, however many zones share it. */
+export const SetUp = z.strictObject({
+  id: z.string().describe("'trip:' and a contractor, 'tool:' and an equipment, or a station of the shop"),
+  name: z.string(),
+  hand: z.number().describe('min'),
+  wait: z.number().describe('min away'),
+  money: z.number(),
+  minimum: z.number().describe("least that the charges of all zones come to, a contractor's minimum"),
+});
+export type SetUp = z.infer<typeof SetUp>;
+
+/** One method on one share of a zone: the open field, the band along edges, crevices, or what the bulk method leaves. */
+export const WayPiece = z.strictObject({
+  place: z.enum(['field', 'edges', 'crevices', 'remainder']),
+  method: MethodKey,
+  name: z.string(),
+  area: z.number().describe('m²'),
+  hand: z.number().describe('min'),
+});
+export type WayPiece = z.infer<typeof WayPiece>;
+
 export const MethodOption = z.strictObject({
-  method: MethodId,
+  key: z.string().describe('method and where it is done'),
+  method: MethodKey,
+  base: MethodId.describe('row of the catalogue'),
+  at: z.string().nullable().describe("where a blast is done: 'blast-pot', 'blast-cabinet' or a contractor's id"),
   name: z.string(),
   family: z.enum(['keep', 'chem', 'mech', 'blast', 'heat']),
   verdict: z.enum(['preferred', 'usable', 'conditions', 'ruled-out']),
   findings: z.array(Finding),
-  hand: z.number().describe('min'),
-  wait: z.number().describe('min unattended or away'),
+  pieces: z.array(WayPiece),
+  hand: z.number().describe('min, set-ups included'),
+  wait: z.number().describe('min unattended or away, set-ups included'),
   material: z.number().describe('money'),
-  outside: z.number().describe('money to a contractor'),
-  cost: z.number().describe('material, contractor and wages'),
+  outside: z.number().describe('money to a contractor, at least the minimum'),
+  charge: z.number().describe('what the contractor asks for this zone alone, without minimum and transport'),
+  cost: z.number().describe('material, contractor, set-ups and wages, as if this zone were alone'),
   waste: z.number().describe('kg'),
   risk: z.int().gte(0).lte(3),
   exposure: z.int().gte(0).lte(3),
   sentOut: z.boolean(),
   pressure: z.number().nullable().describe('bar gauge'),
   supplies: z.array(Supply),
+  setUps: z.array(SetUp).describe('shared with the other zones that use them; contained in the figures above'),
+  unpriced: z.array(z.string()).describe('what has no price yet and counts as nothing'),
   reckoning: z.string().describe('how the hours came about, in a sentence'),
+  ownScore: z.number().describe('weighted cost without set-ups'),
   score: z.number().describe('weighted cost used for the ranking'),
+  after: z
+    .strictObject({ hand: z.number(), wait: z.number(), money: z.number() })
+    .describe('what the bare surface takes from there to the primer: min, min, money; counted in the score'),
+  leaves: z.string(),
+  profile: z.number().nullable().describe('Rz µm where blasted'),
+  lacks: z.array(z.string()).describe('kit that the shop does not own'),
   strip: StripPlan.nullable(),
 });
 export type MethodOption = z.infer<typeof MethodOption>;
@@ -63,6 +103,7 @@ export const ZonePlan = z.strictObject({
   options: z.array(MethodOption),
   chosen: MethodOption.nullable(),
   overridden: z.boolean(),
+  parts: z.strictObject({ edges: z.number(), crevices: z.number() }).describe('m² along edges and in crevices'),
   bare: BarePlan,
   build: BuildPlan.nullable(),
   findings: z.array(Finding).describe('checks of the zone itself'),

@@ -30,3 +30,7 @@ export const Shape = z.discriminatedUnion('kind', [
 ]);
 export type Shape = z.infer<typeof Shape>;
 export type ShapeKind = Shape['kind'];
+
+/** Inside or outside size of a box, m. */
+export const BoxSize = z.strictObject({ length: Metres, width: Metres, height: Metres });
+export type BoxSize = z.infer<typeof BoxSize>;

@@ -1,41 +1,95 @@
 import { z } from 'zod';
 import { MethodId } from './ids.ts';
+import { MethodKey, OwnRow } from './own-row.ts';
+import { Schools } from './schools.ts';
+import { BoxSize } from './shape.ts';
 
 export const SHOP_FORMAT = 'lift-bare.shop/1';
 
-export const Equipment = z.enum(['da', 'grinder', 'drill', 'needle-scaler', 'blast-pot', 'spray-gun', 'supplied-air']);
+export const Equipment = z.enum([
+  'da',
+  'grinder',
+  'drill',
+  'needle-scaler',
+  'blast-pot',
+  'blast-cabinet',
+  'caustic-tub',
+  'hot-air-gun',
+  'spray-gun',
+  'supplied-air',
+]);
 export type Equipment = z.infer<typeof Equipment>;
 
-/** Points on which sound practitioners disagree; the shop picks a side. */
-export const Schools = z.strictObject({
-  S1: z.enum(['keep-sound', 'always-bare']),
-  L1: z.enum(['plastic-only', 'brass-allowed', 'nonwoven-allowed']),
-  C1: z.enum(['full-sequence', 'water-only']),
-  P1: z.enum(['epoxy-direct', 'etch-surfacer']),
-  P2: z.enum(['match-pack', 'data-sheet']),
-});
-export type Schools = z.infer<typeof Schools>;
-
 const money = z.number().gte(0).lte(100_000);
+const minutes = z.number().gte(0).lte(10_000);
+
+export const Weekday = z.enum(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']);
+export type Weekday = z.infer<typeof Weekday>;
+
+/** A firm that blasts for the shop. Prices may be unknown; then it is planned without cost, and the plan says so. */
+export const Contractor = z.strictObject({
+  id: z.string().regex(/^[a-z0-9-]{1,40}$/, 'small letters, digits and hyphens only'),
+  name: z.string().trim().min(1, 'needs a name').max(80),
+  media: z.array(MethodId).max(20).describe('blast media offered'),
+  composites: z.boolean().default(false).describe('trained for carbon and laminate'),
+  minimum: money.describe('least charge of a delivery'),
+  perSquareMetre: money.nullable(),
+  perKilogram: money.nullable().describe('of the part, instead of or on top of the area'),
+  transport: money.describe('fetching and bringing, once a delivery'),
+  daysAway: z.number().gte(0).lte(60),
+  pickUpDays: z.array(Weekday).max(7).describe('days on which it takes work in; empty: any day'),
+});
+export type Contractor = z.infer<typeof Contractor>;
+
+/** Costs that a job pays once however many zones share them. */
+export const SetUps = z.strictObject({
+  tripHand: minutes.describe('min to pack, carry and check a delivery'),
+  chemicalHand: minutes.describe('min to set up water, sheets, drums and masking for stripper'),
+  blastHand: minutes.describe('min to rig and clear the blast pot'),
+  cabinetHand: minutes.describe('min to ready and clear the blast cabinet'),
+  tubHand: minutes.describe('min to fill, heat and empty the caustic tub'),
+  tubFill: money.describe('chemicals of one filling'),
+  writeOff: z.int().gte(1).lte(500).describe('jobs over which a tool is paid off'),
+});
+export type SetUps = z.infer<typeof SetUps>;
 
 /** The shop profile: rates, prices, kit, law and schools that hold for all jobs. Money in the shop's currency. */
-export const Shop = z.strictObject({
-  format: z.literal(SHOP_FORMAT),
-  name: z.string().trim().min(1, 'needs a name').max(80),
-  units: z.enum(['metric', 'us']),
-  currency: z.string().trim().min(1).max(4),
-  labourRate: money.describe('per hour'),
-  weights: z.strictObject({
-    waitingDay: money.describe('what a day of waiting is worth to avoid'),
-    risk: money.describe('what one step of damage risk on a square metre is worth to avoid'),
-    exposure: money.describe('what one step of dust or fume class on a square metre is worth to avoid'),
-  }),
-  schools: Schools,
-  methyleneChloride: z.boolean().describe('shop declares lawful use and supplied air'),
-  leadSuspectBefore: z.int().gte(1900).lte(2100).describe('machine, marine and structural paint older than this is treated as leaded'),
-  equipment: z.array(Equipment).max(20),
-  contractor: z.strictObject({ minimum: money, perSquareMetre: money, daysAway: z.number().gte(0).lte(60) }),
-  prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
-  avoid: z.array(MethodId).max(40).describe('methods this shop does not use'),
-});
+export const Shop = z
+  .strictObject({
+    format: z.literal(SHOP_FORMAT),
+    name: z.string().trim().min(1, 'needs a name').max(80),
+    units: z.enum(['metric', 'us']),
+    currency: z.string().trim().min(1).max(4),
+    labourRate: money.describe('per hour'),
+    weights: z.strictObject({
+      waitingDay: money.describe('what a day of waiting is worth to avoid'),
+      risk: money.describe('what one step of damage risk on a square metre is worth to avoid'),
+      exposure: money.describe('what one step of dust or fume class on a square metre is worth to avoid'),
+    }),
+    schools: Schools,
+    methyleneChloride: z.boolean().describe('shop declares lawful use and supplied air'),
+    leadSuspectBefore: z.int().gte(1900).lte(2100).describe('machine, marine and structural paint older than this is treated as leaded'),
+    equipment: z.array(Equipment).max(20),
+    cabinet: BoxSize.describe('inside of the blast cabinet'),
+    tub: BoxSize.describe('inside of the caustic tub'),
+    contractors: z.array(Contractor).max(20),
+    setUps: SetUps,
+    prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
+    avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
+    ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),
+  })
+  .superRefine(({ ownRows, contractors }, context) => {
+    const twice = (list: 'ownRows' | 'contractors', ids: readonly string[]) =>
+      ids.forEach((id, i) => {
+        if (ids.indexOf(id) < i) context.addIssue({ code: 'custom', path: [list, i, 'id'], message: `id "${id}" is used twice` });
+      });
+    twice(
+      'ownRows',
+      ownRows.map(({ id }) => id),
+    );
+    twice(
+      'contractors',
+      contractors.map(({ id }) => id),
+    );
+  });
 export type Shop = z.infer<typeof Shop>;

@@ -1,7 +1,7 @@
 import { metres, m2, mm, um } from '../units/quantities.ts';
 import type { CoatingId, SubstrateId } from './ids.ts';
 import type { Condition, Feature, Layer, Part, Zone } from './job.ts';
-import { CLEAN, type NewId } from './new-job.ts';
+import { CLEAN, newZone, type NewId } from './new-job.ts';
 import type { Shape } from './shape.ts';
 
 interface ZoneTemplate {
@@ -285,9 +285,10 @@ export function partFromTemplate(template: PartTemplate, newId: NewId): Part {
     held: template.held ?? 'laid',
     features: [...template.features],
     finish: null,
+    box: null,
+    touching: [],
     zones: template.zones.map((zone): Zone => ({
-      id: newId(),
-      name: zone.name,
+      ...newZone(zone.name, newId),
       shape: zone.shape,
       orientation: zone.orientation ?? 'up',
       access: zone.access ?? 'flat',
@@ -299,8 +300,6 @@ export function partFromTemplate(template: PartTemplate, newId: NewId): Part {
         origin: origin ?? 'unknown',
       })),
       condition: { ...CLEAN, ...zone.condition },
-      target: { kind: 'bare' },
-      choice: null,
     })),
   };
 }

@@ -1,4 +1,4 @@
-import type { SubstrateGroup } from '../catalogue/substrates.ts';
+import { SUBSTRATES, type SubstrateGroup } from '../catalogue/substrates.ts';
 import type { Trait } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { MethodSubject } from './subjects.ts';
@@ -8,7 +8,14 @@ export const onGroup = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): 
 export const onPlastic = (zone: ZoneFacts): boolean => zone.substrate.group.startsWith('plastic');
 export const onMetal = (zone: ZoneFacts): boolean => onGroup(zone, 'ferrous', 'ferrous-passive', 'zinc', 'light', 'copper');
 export const isSheet = (zone: ZoneFacts): boolean => onMetal(zone) && zone.part.thickness < 1.5;
-export const does = (subject: MethodSubject, ...traits: readonly Trait[]): boolean => traits.some((trait) => subject.method.traits.includes(trait));
+/** Whether a joined material belongs to one of the groups. */
+export const touches = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): boolean =>
+  zone.part.touching.some((id) => groups.includes(SUBSTRATES[id].group));
+/** Asked thousands of times for a plan, hence the plain loop. */
+export function does({ method }: MethodSubject, ...traits: readonly Trait[]): boolean {
+  for (const trait of traits) if (method.traits.includes(trait)) return true;
+  return false;
+}
 export const isChem = (subject: MethodSubject): boolean => subject.method.family === 'chem';
 export const isBlast = (subject: MethodSubject): boolean => subject.method.family === 'blast';
 export const takesOff = (subject: MethodSubject): boolean => subject.method.family !== 'keep';

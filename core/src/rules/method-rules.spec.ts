@@ -1,7 +1,17 @@
-import { methodSubject, type Sample } from '../../testing/sample.ts';
-import type { MethodId } from '../model/ids.ts';
+import { methodSubject, sampleShop, type Sample } from '../../testing/sample.ts';
+import { MethodId, SubstrateId } from '../model/ids.ts';
+import type { Shop } from '../model/shop.ts';
 import { METHOD_RULES } from './method-rules.ts';
 import { judge } from './rule.ts';
+
+const SMALL_CASTING: Sample = { substrate: 'cast-iron', thickness: 8, area: 0.1, box: [0.3, 0.2, 0.2] };
+const THICK_REPAINT: Sample['stack'] = [
+  ['surfacer-2k', 180, 'sound', 'refinish'],
+  ['urethane-2k', 90, 'sound', 'refinish'],
+];
+const CHROMATE: Sample = { substrate: 'aluminium-sheet', stack: [['epoxy-2k', 30]], item: { kind: 'aircraft' }, condition: { lead: 'not-tested' } };
+
+const TRAINED = { ...(sampleShop().contractors[0] as Shop['contractors'][number]), composites: true };
 
 type Case = readonly [method: MethodId, sample: Sample];
 
@@ -39,24 +49,15 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'light-no-steel': { fires: ['mech.wire-wheel', ALLOY], silent: ['mech.wire-wheel', SECTION] },
   'light-no-brass': {
     fires: ['mech.brass-brush', ALLOY],
-    silent: [
-      'mech.brass-brush',
-      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
-    ],
+    silent: ['mech.brass-brush', { ...ALLOY, shop: { schools: { L1: 'brass-allowed' } } }],
   },
   'light-brass-rinse': {
-    fires: [
-      'mech.brass-brush',
-      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'brass-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
-    ],
+    fires: ['mech.brass-brush', { ...ALLOY, shop: { schools: { L1: 'brass-allowed' } } }],
     silent: ['mech.brass-brush', ALLOY],
   },
   'light-scraper': { fires: ['chem.fast-solvent', ALLOY], silent: ['chem.fast-solvent', SECTION] },
   'light-pad': {
-    fires: [
-      'mech.nonwoven-disc',
-      { ...ALLOY, shop: { schools: { S1: 'keep-sound', L1: 'nonwoven-allowed', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
-    ],
+    fires: ['mech.nonwoven-disc', { ...ALLOY, shop: { schools: { L1: 'nonwoven-allowed' } } }],
     silent: ['mech.nonwoven-disc', ALLOY],
   },
   'light-no-flap': { fires: ['mech.grinder-flap', ALLOY], silent: ['mech.grinder-flap', SECTION] },
@@ -153,17 +154,74 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'keep-stays': { fires: ['mech.da', KEPT], silent: ['mech.da', {}] },
   'keep-unsound': { fires: ['keep.key', { ...KEPT, condition: { crosscut: 2 } }], silent: ['keep.key', { ...KEPT, condition: { crosscut: 1 } }] },
   'keep-school': {
-    fires: [
-      'keep.key',
-      { ...KEPT, shop: { schools: { S1: 'always-bare', L1: 'plastic-only', C1: 'full-sequence', P1: 'epoxy-direct', P2: 'match-pack' } } },
-    ],
+    fires: ['keep.key', { ...KEPT, shop: { schools: { S1: 'always-bare' } } }],
     silent: ['keep.key', KEPT],
   },
-  'nothing-to-lift': { fires: ['mech.hand-wet', { stack: [] }], silent: ['mech.nonwoven-disc', { stack: [] }] },
+  'nothing-to-lift': { fires: ['mech.hand-wet', { stack: [] }], silent: ['mech.nonwoven-disc', { stack: [], condition: { rustGrade: 'B' } }] },
   'scraper-loose-only': { fires: ['mech.scraper', {}], silent: ['mech.scraper', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
   'brush-alone': { fires: ['mech.brass-brush', {}], silent: ['mech.brass-brush', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
   'down-to-control': { fires: ['mech.da', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },
   'down-to-chem': { fires: ['chem.fast-solvent', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },
+  'not-paint': { fires: ['chem.fast-solvent', { stack: [['chrome-plate', 20]] }], silent: ['chem.fast-solvent', {}] },
+  'thin-film-antifoul': {
+    fires: ['keep.key', { ...GRP, stack: [['antifoul-thin-film', 60]], target: { kind: 'keep' } }],
+    silent: ['keep.key', { ...GRP, target: { kind: 'keep' } }],
+  },
+  'hidden-filler': { fires: ['chem.fast-solvent', { stack: THICK_REPAINT }], silent: ['chem.fast-solvent', {}] },
+  'chromate-dust': { fires: ['mech.da', CHROMATE], silent: ['mech.hand-wet', CHROMATE] },
+  'old-filler-asbestos': {
+    fires: ['mech.da', { stack: [['body-filler', 900]], item: { year: 1974 } }],
+    silent: ['mech.da', { stack: [['body-filler', 900]], item: { year: 2004 } }],
+  },
+  'bead-thin-only': { fires: ['blast.glass-bead', { ...SECTION, stack: [['alkyd-enamel', 200]] }], silent: ['blast.glass-bead', SECTION] },
+  'dry-ice-soft-only': {
+    fires: ['blast.dry-ice', { ...SECTION, stack: [['powder-polyester', 80]] }],
+    silent: ['blast.dry-ice', { ...SECTION, stack: [['underseal-bitumen', 400]] }],
+  },
+  'starch-dry': { fires: ['blast.starch', { place: { humidity: 78 } }], silent: ['blast.starch', { place: { humidity: 60 } }] },
+  'silica-banned': { fires: ['blast.silica-sand', SECTION], silent: ['blast.garnet', SECTION] },
+  'steel-grit-room': { fires: ['blast.steel-grit', SECTION], silent: ['blast.garnet', SECTION] },
+  'clean-medium': { fires: ['blast.plastic', ALLOY], silent: ['blast.plastic', {}] },
+  'flame-clear-air': { fires: ['heat.flame', { ...SECTION, place: { extraction: false } }], silent: ['heat.flame', SECTION] },
+  'amorphous-cracks': { fires: ['chem.plastic-safe', { substrate: 'pmma' }], silent: ['chem.plastic-safe', { substrate: 'abs' }] },
+  'touching-caustic': {
+    fires: ['chem.caustic-spray', { ...CAST, touching: ['aluminium-cast'] }],
+    silent: ['chem.caustic-spray', { ...CAST, touching: ['copper-alloy'] }],
+  },
+  'touching-carbon': {
+    fires: ['chem.benzyl-neutral', { ...ALLOY, touching: ['carbon-epoxy'], features: ['adhesive-joints'] }],
+    silent: ['chem.benzyl-neutral', { ...ALLOY, touching: ['carbon-epoxy'] }],
+  },
+  'touching-soft': { fires: ['chem.fast-solvent', { touching: ['abs'] }], silent: ['mech.da', { touching: ['abs'] }] },
+  'touching-grit': { fires: ['blast.garnet', { ...SECTION, touching: ['aluminium-sheet'] }], silent: ['blast.garnet', SECTION] },
+  'bath-fits': { fires: ['chem.caustic-bath', { ...CAST, box: [1.2, 0.3, 0.3] }], silent: ['chem.caustic-bath', SMALL_CASTING] },
+  'bath-unmeasured': { fires: ['chem.caustic-bath', CAST], silent: ['chem.caustic-bath', SMALL_CASTING] },
+  'bath-iron-only': { fires: ['chem.caustic-bath', { ...SMALL_CASTING, substrate: 'copper-alloy' }], silent: ['chem.caustic-bath', SMALL_CASTING] },
+  'bath-hollow': { fires: ['chem.caustic-bath', { ...SMALL_CASTING, features: ['bearing-seats'] }], silent: ['chem.caustic-bath', SMALL_CASTING] },
+  'blast-hollow': { fires: ['blast.garnet', { ...SECTION, features: ['sealed-hollow'] }], silent: ['blast.garnet', SECTION] },
+  'wet-hollow': { fires: ['mech.hand-wet', { features: ['sealed-hollow'] }], silent: ['mech.hand-dry', { features: ['sealed-hollow'] }] },
+  'aluminium-no-blast': { fires: ['blast.soda', { ...ALLOY, shop: { schools: { L2: 'never' } } }], silent: ['blast.soda', ALLOY] },
+  'panel-no-blast': { fires: ['blast.soda', { shop: { schools: { B1: 'never' } } }], silent: ['blast.soda', {}] },
+  'antifoul-strip': {
+    fires: ['keep.key', { ...GRP, target: { kind: 'keep' }, shop: { schools: { F1: 'strip' } } }],
+    silent: ['keep.key', { ...GRP, target: { kind: 'keep' } }],
+  },
+  'antifoul-overcoat': {
+    fires: ['keep.key', { ...GRP, target: { kind: 'keep' } }],
+    silent: ['keep.key', { ...GRP, target: { kind: 'keep' }, shop: { schools: { F1: 'strip' } } }],
+  },
+  'casting-way': { fires: ['chem.slow-gel', { ...CAST, shop: { schools: { R1: 'slow-gel' } } }], silent: ['chem.slow-gel', CAST] },
+  'casting-small-bath': { fires: ['chem.caustic-bath', SMALL_CASTING], silent: ['chem.caustic-bath', { ...SMALL_CASTING, area: 0.9 }] },
+  'blast-needs-someone': { fires: ['blast.starch', {}], silent: ['blast.plastic', {}] },
+  'carbon-blast-trained': { fires: ['blast.soda', CARBON], silent: ['blast.soda', { ...CARBON, shop: { contractors: [TRAINED] } }] },
+  'joint-no-grinder': {
+    fires: ['mech.nonwoven-disc', { features: ['adhesive-joints'] }],
+    silent: ['mech.quick-change', { features: ['adhesive-joints'] }],
+  },
+  'light-pad-school': {
+    fires: ['mech.nonwoven-disc', ALLOY],
+    silent: ['mech.nonwoven-disc', { ...ALLOY, shop: { schools: { L1: 'nonwoven-allowed' } } }],
+  },
   'kit-missing': { fires: ['mech.needle-scaler', RUSTY], silent: ['mech.da', RUSTY] },
   'shop-avoids': { fires: ['mech.da', { shop: { avoid: ['mech.da'] } }], silent: ['mech.da', {}] },
 };
@@ -185,4 +243,41 @@ test('a finding carries reason, basis, what was looked at and what would change 
   expect(finding?.reason.length).toBeGreaterThan(20);
   expect(finding?.looksAt).toContain('substrate');
   expect(finding?.change).not.toBe('');
+});
+
+describe('rules and each other', () => {
+  const EVERYWHERE: readonly Sample[] = SubstrateId.options.flatMap((substrate) => [
+    { substrate },
+    { substrate, thickness: 5, condition: { rustGrade: 'C' }, area: 0.2, box: [0.3, 0.2, 0.2] },
+    { substrate, access: 'crevice', stack: [['clear-2k', 45]] },
+    { substrate, stack: [['antifoul-ablative', 80]], item: { service: 'immersed-salt' } },
+  ]);
+  const firing = (effects: readonly string[], method: MethodId, sample: Sample): string[] =>
+    judge(METHOD_RULES, methodSubject(method, sample), [])
+      .filter(({ severity }) => effects.includes(severity))
+      .map(({ code }) => code);
+
+  test('no rule prefers what another always refuses', () => {
+    const praised = new Map<string, boolean>();
+    for (const sample of EVERYWHERE)
+      for (const method of MethodId.options)
+        for (const code of firing(['prefer'], method, sample))
+          praised.set(code, (praised.get(code) ?? false) || firing(['rule-out'], method, sample).length === 0);
+    expect([...praised].filter(([, open]) => !open).map(([code]) => code)).toEqual([]);
+  });
+
+  test('two preferences never pull against each other on the same ground: no bath and foam both for one casting', () => {
+    const small = { ...SMALL_CASTING, shop: { schools: { R1: 'slow-gel' } } } as const;
+    expect(firing(['prefer'], 'chem.slow-gel', small)).toContain('casting-way');
+    expect(firing(['prefer'], 'chem.caustic-bath', small)).not.toContain('casting-small-bath');
+  });
+
+  test('every sentence of a rule can be read aloud: it ends, and nothing of the code shows', () => {
+    for (const sample of EVERYWHERE)
+      for (const method of MethodId.options)
+        for (const { code, reason, change, title } of judge(METHOD_RULES, methodSubject(method, sample), [])) {
+          expect([code, reason]).toEqual([code, expect.stringMatching(/[.!?]$/)]);
+          expect(`${title} ${reason} ${change}`).not.toMatch(/undefined|NaN|null|\[object/);
+        }
+  });
 });

@@ -1,19 +1,28 @@
 import { CHEMICAL_RULES } from './book/chemical.ts';
+import { COATING_RULES } from './book/coating.ts';
 import { COMPOSITE_RULES } from './book/composite.ts';
 import { FERROUS_RULES } from './book/ferrous.ts';
 import { HAZARD_RULES } from './book/hazard.ts';
 import { LIGHT_METAL_RULES } from './book/light-metal.ts';
+import { NEIGHBOUR_RULES } from './book/neighbour.ts';
 import { PLASTIC_RULES } from './book/plastic.ts';
 import { REACH_RULES } from './book/reach.ts';
+import { SCHOOL_RULES } from './book/school.ts';
 import type { MethodRule } from './subjects.ts';
 
-/** Every rule about a way off. Adding one is adding an object to its family. */
-export const METHOD_RULES: readonly MethodRule[] = [
-  ...COMPOSITE_RULES,
-  ...LIGHT_METAL_RULES,
-  ...FERROUS_RULES,
-  ...PLASTIC_RULES,
-  ...CHEMICAL_RULES,
-  ...HAZARD_RULES,
-  ...REACH_RULES,
-];
+/** Families of the rules about a way off, in the order they are judged. Adding a rule is adding an object to its family. */
+export const METHOD_FAMILIES: Readonly<Record<string, readonly MethodRule[]>> = {
+  Composites: COMPOSITE_RULES,
+  'Light metals and zinc': LIGHT_METAL_RULES,
+  'Iron and steel': FERROUS_RULES,
+  Plastics: PLASTIC_RULES,
+  Strippers: CHEMICAL_RULES,
+  Hazards: HAZARD_RULES,
+  'Reach, target and kit': REACH_RULES,
+  Coatings: COATING_RULES,
+  'Joined materials, hollows and vessels': NEIGHBOUR_RULES,
+  Schools: SCHOOL_RULES,
+};
+
+/** Every rule about a way off. */
+export const METHOD_RULES: readonly MethodRule[] = Object.values(METHOD_FAMILIES).flat();

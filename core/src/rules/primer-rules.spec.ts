@@ -1,6 +1,5 @@
 import { finishSubject, primerSubject, type Sample } from '../../testing/sample.ts';
 import type { FinishId, PrimerId } from '../model/ids.ts';
-import type { Schools } from '../model/shop.ts';
 import { FINISH_RULES } from './book/finish.ts';
 import { PRIMER_RULES } from './book/primer.ts';
 import { judge } from './rule.ts';
@@ -8,7 +7,7 @@ import { judge } from './rule.ts';
 type More = Parameters<typeof primerSubject>[2];
 type Case = readonly [primer: PrimerId, sample: Sample, more?: More];
 
-const SCHOOLS: Schools = { S1: 'keep-sound', L1: 'plastic-only', C1: 'full-sequence', P1: 'etch-surfacer', P2: 'data-sheet' };
+const SCHOOLS = { P1: 'etch-surfacer', P2: 'data-sheet' } as const;
 const SEA: Sample = { item: { service: 'immersed-salt' } };
 const KEPT_ANTIFOUL: Sample = {
   ...SEA,
@@ -50,6 +49,11 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'primer-damp': { fires: ['epoxy-2k', { place: { humidity: 85 } }], silent: ['epoxy-2k', {}] },
   'primer-dew': { fires: ['epoxy-2k', { place: { humidity: 90 } }], silent: ['epoxy-2k', {}] },
   'gun-missing': { fires: ['epoxy-2k', { shop: { equipment: ['da'] } }], silent: ['epoxy-2k', {}] },
+  'flame-then-primer': {
+    fires: ['plastic-primer', { substrate: 'pp-epdm', shop: { schools: { P3: 'flame' } } }],
+    silent: ['plastic-primer', { substrate: 'pp-epdm' }],
+  },
+  'too-fine-key': { fires: ['epoxy-2k', { shop: { schools: { K1: 'fine' } } }], silent: ['epoxy-2k', {}] },
   'iso-supplied-air': { fires: ['surfacer-2k', KEPT], silent: ['surfacer-2k', { ...KEPT, shop: { equipment: ['supplied-air'] } }] },
 };
 
@@ -61,6 +65,15 @@ const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]
   'alkyd-on-zinc': { fires: ['machine-enamel', { substrate: 'galvanised' }], silent: ['machine-enamel', {}] },
   'plastic-flex': { fires: ['base-clear', { substrate: 'pp-epdm' }], silent: ['base-clear', {}] },
   'immersed-finish': { fires: ['solid-2k', SEA], silent: ['antifouling', SEA] },
+  'weather-strict': {
+    fires: ['solid-2k', { place: { indoors: false, temperature: 16 }, shop: { schools: { W2: 'strict' } } }],
+    silent: ['solid-2k', { place: { indoors: false, temperature: 16 } }],
+  },
+  'fade-shows': {
+    fires: ['liner', { ...KEPT, shop: { schools: { X1: 'fade' } } }],
+    silent: ['liner', KEPT],
+  },
+  'coarse-shows': { fires: ['aerosol-1k', { shop: { schools: { K1: 'coarse' } } }], silent: ['solid-2k', { shop: { schools: { K1: 'coarse' } } }] },
   'lacquer-blush': { fires: ['aerosol-1k', { place: { humidity: 75 } }], silent: ['aerosol-1k', { place: { humidity: 65 } }] },
 };
 

@@ -15,6 +15,9 @@ export interface Rule<S> {
   readonly when: (subject: S) => boolean;
 }
 
+/** Whether any rule fires. */
+export const anyFires = <S>(rules: readonly Rule<S>[], subject: S): boolean => rules.some((rule) => rule.when(subject));
+
 /** Every rule that fires, as findings at one place of the document. */
 export function judge<S>(rules: readonly Rule<S>[], subject: S, path: DocPath): Finding[] {
   const findings: Finding[] = [];
@@ -30,7 +33,7 @@ function toFinding<S>(rule: Rule<S>, subject: S, path: DocPath): Finding {
     title: rule.title,
     reason: typeof rule.reason === 'string' ? rule.reason : rule.reason(subject),
     basis: rule.basis,
-    looksAt: [...rule.looksAt],
+    looksAt: rule.looksAt as string[],
     change: rule.change,
   };
 }

@@ -42,7 +42,7 @@ function batches(zones: readonly PlannedZone[]): Batch[] {
 
 /** The promoter comes last before colour, after all sanding: its window is minutes. */
 const PROMOTER = 2;
-const rank = ({ role, product }: CoatPlan): number => (product === 'adhesion-promoter' ? PROMOTER : { primer: 0, surfacer: 1, colour: 3 }[role]);
+const rank = ({ role, base }: CoatPlan): number => (base === 'adhesion-promoter' ? PROMOTER : { primer: 0, surfacer: 1, colour: 3 }[role]);
 
 const add = (a: CoatPlan, b: CoatPlan): CoatPlan => ({ ...a, litres: a.litres + b.litres, thinner: a.thinner + b.thinner, hand: a.hand + b.hand });
 
@@ -79,7 +79,7 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
       protection: coatProtection(coat),
       cautions: i === 0 ? cautions : [],
       title: coat.coats === 1 ? coat.name : `${coat.name}, coat ${i + 1} of ${coat.coats}`,
-      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${coat.dryFilm} µm dry.${turnText(turned)}`,
+      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${Math.round(coat.dryFilm)} µm dry.${turnText(turned)}${i === 0 ? blendText(coat, zones) : ''}`,
       hand: coat.hand / coat.coats + (i === 0 ? SET_UP[coat.apply] : 0) + TURN * turned.length,
       wait: (sides - 1) * coat.flash + (i === coat.coats - 1 ? coat.recoatMin : coat.flash),
       notBefore: i === 0 ? null : `flash ${formatMinutes(coat.flash)} after the coat before`,
@@ -97,6 +97,15 @@ const turnText = (turned: readonly PlannedZone[]): string =>
     ? ''
     : ` Turn over after the flash and coat the other side: ${turned.map(({ facts }) => facts.part.name).join(', ')}; hung, it would take one session.`;
 
+/** Where new colour meets paint that stays. */
+function blendText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
+  const meets = zones.filter(({ facts }) => facts.kept.length > 0);
+  if (coat.role !== 'colour' || meets.length === 0) return '';
+  return meets[0]?.facts.shop.schools.X1 === 'fade'
+    ? ' Fade out over a hand-width into the old paint, last pass thin.'
+    : ' Mask to a panel edge or raised line, tape edge standing proud.';
+}
+
 function tightestPrimeLimit(zones: readonly PlannedZone[]): string | null {
   const limits = zones.map(({ plan }) => plan.bare).filter(({ primeWithin }) => primeWithin !== null);
   const tight = limits.sort((a, b) => (a.primeWithin ?? 0) - (b.primeWithin ?? 0))[0];
@@ -113,7 +122,7 @@ const amount = (litres: number): string => (litres < 0.995 ? litres.toPrecision(
 const recoatText = (coat: CoatPlan): string =>
   coat.recoatMax === null
     ? `Next product from ${formatMinutes(coat.recoatMin)}; key first once hard.`
-    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that ${coat.product === 'adhesion-promoter' ? 'lay promoter on again' : 'key first'}.`;
+    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that ${coat.base === 'adhesion-promoter' ? 'lay promoter on again' : 'key first'}.`;
 
 function cautionsOf(coat: CoatPlan, zones: readonly PlannedZone[]): string[] {
   const findings = zones.flatMap(({ plan }) => [

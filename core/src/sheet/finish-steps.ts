@@ -22,6 +22,16 @@ export function finishSteps(zones: readonly PlannedZone[]): DraftStep[] {
           }),
         ]
       : []),
+    ...(wheels && zones[0]?.facts.shop.schools.P5 === 'wipe'
+      ? [
+          draftStep({
+            stage: 'finish',
+            title: 'Wipe overspray off the tyres',
+            detail: 'Thinner on a cloth while it is soft; not on the lip.',
+            hand: 10,
+          }),
+        ]
+      : []),
     draftStep({
       stage: 'finish',
       title: 'Reassemble',

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { KitLine, RunStep } from '../model/plan.ts';
+import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { sharedSetUps } from './shared-set-ups.ts';
 
 interface Need {
   readonly id: string;
@@ -24,6 +25,7 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
     else needs.set(line.id, line);
   };
   for (const zone of zones) needsOf(zone, catalogue).forEach(need);
+  for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
   const protection = [...new Set(steps.flatMap((step) => step.protection))];
   return [
     ...[...needs.values()].map(toLine),
@@ -38,6 +40,16 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
     })),
   ];
 }
+
+const toolNeed = ({ id, name, money }: SetUp): Need => ({
+  id,
+  name: `${name}, share of its price`,
+  group: 'consumable',
+  unit: 'piece',
+  price: money,
+  packs: [1],
+  quantity: 1,
+});
 
 function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
   if (plan.area === 0 || !plan.chosen) return [];
@@ -90,12 +102,12 @@ function masking({ area, part }: PlannedZone['facts']): Need[] {
     : tape;
 }
 
-function packsOf(id: string, catalogue: Catalogue): readonly number[] {
-  const method = Object.values(catalogue.methods).find((row) => row.id === id);
+function packsOf(ref: string, catalogue: Catalogue): readonly number[] {
+  const method = catalogue.methods[ref];
   if (method?.family === 'chem') return method.stripper.packs;
-  if (method?.family === 'blast') return [25];
+  if (method?.family === 'blast') return method.medium.packs;
   const coats = [...Object.values(catalogue.primers), ...Object.values(catalogue.finishes).flatMap((finish) => finish.coats)];
-  return coats.find((coat) => coat.id === id)?.packs ?? [1];
+  return coats.find((coat) => coat.ref === ref)?.packs ?? [1];
 }
 
 function toLine({ id, name, group, unit, price, packs, quantity }: Need): KitLine {

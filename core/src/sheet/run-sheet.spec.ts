@@ -154,8 +154,8 @@ describe('kit and totals', () => {
     const one = sampleJob(send);
     const part = one.parts[0] as Job['parts'][number];
     const two: Job = { ...one, parts: [part, { ...part, id: 'p2', zones: part.zones.map((zone) => ({ ...zone, id: 'z2' })) }] };
-    expect(planJob(one, sampleShop(), CATALOGUE).totals.outside).toBe(120);
-    expect(planJob(two, sampleShop(), CATALOGUE).totals.outside).toBe(120);
+    expect(planJob(one, sampleShop(), CATALOGUE).totals.outside).toBe(145);
+    expect(planJob(two, sampleShop(), CATALOGUE).totals.outside).toBe(145);
   });
 
   test('cost is material, contractor and wages, and hands are those of the steps', () => {

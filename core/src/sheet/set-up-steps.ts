@@ -9,6 +9,8 @@ import type { PlannedZone } from './planned-zone.ts';
 const BEFORE_STRIP: readonly (readonly [rule: string, hand: number])[] = [
   ['aero-licensed', 5],
   ['heavy-support', 20],
+  ['touching-soft', 10],
+  ['blast-hollow', 10],
   ['tank-purge', 30],
   ['lead-collect', 20],
   ['antifoul-contained', 30],
@@ -29,9 +31,13 @@ const TAKE_OFF: Partial<Record<Feature, string>> = {
   rubber: 'rubber and seals',
   sensors: 'sensors and antennas',
   anodes: 'anodes',
-  tyre: 'tyre or mask it with card',
   'id-plate': 'identification plate',
 };
+
+/** What happens to the tyre before paint. */
+const TYRE = { mask: 'tyre masked with card and paper, tucked under the lip', wipe: null, leave: null } as const;
+/** min a piece; taking off costs hands, masking costs tape. Model assumption. */
+const REMOVE = { 'take-off': 15, mask: 7 } as const;
 
 const CLEANING: Readonly<Record<string, string>> = {
   grease: 'Degreaser, then clean water',
@@ -52,6 +58,7 @@ export function setUpSteps(zones: readonly PlannedZone[]): DraftStep[] {
       hold: 'Everything on the kit list is here, in date and enough.',
       detail: 'Products, foil tape, covers, paper, cloths, gloves, cartridges, waste drums. Others, children and animals out of the area.',
     }),
+    ...dataSheets(zones),
     ...removals(zones),
     ...cleaning(zones),
     ...BEFORE_STRIP.flatMap(([rule, hand]) => required(zones, rule, hand)),
@@ -59,18 +66,35 @@ export function setUpSteps(zones: readonly PlannedZone[]): DraftStep[] {
   ];
 }
 
+/** Coats of different makers meet only where both data sheets say so. */
+function dataSheets(zones: readonly PlannedZone[]): DraftStep[] {
+  if (zones[0]?.facts.shop.schools.P6 !== 'mix') return [];
+  return [
+    draftStep({
+      stage: 'set-up',
+      title: 'Hold the data sheets side by side',
+      hand: 15,
+      detail: 'Primer, colour and clear from different makers: ratio, thinner, recoat window and what each may go over.',
+      hold: 'Both sheets name the other kind of coat.',
+    }),
+  ];
+}
+
 function removals(zones: readonly PlannedZone[]): DraftStep[] {
+  const { M1: school = 'take-off', P5: tyres = 'mask' } = zones[0]?.facts.shop.schools ?? {};
   const parts = new Map(zones.map(({ facts }) => [facts.part.id, facts.part]));
   return [...parts.values()].flatMap((part) => {
-    const off = part.features.map((feature) => TAKE_OFF[feature]).filter((name) => name !== undefined);
+    const off = part.features
+      .map((feature) => (feature === 'tyre' ? TYRE[tyres] : TAKE_OFF[feature]))
+      .filter((name) => name !== undefined && name !== null);
     if (off.length === 0) return [];
     return [
       draftStep({
         stage: 'set-up',
-        title: 'Take off or mask',
+        title: school === 'mask' ? 'Mask in place' : 'Take off or mask',
         where: [part.name],
-        hand: 15 * off.length,
-        detail: `${upperFirst(off.join(', '))}. Ticket every piece: side, position, count of fasteners.`,
+        hand: REMOVE[school] * off.length,
+        detail: `${upperFirst(off.join(', '))}. ${school === 'mask' ? 'Foil under stripper, low-tack tape and paper for paint; renewed between primer and colour.' : 'Ticket every piece: side, position, count of fasteners.'}`,
       }),
     ];
   });

@@ -1,6 +1,7 @@
 import { BREAK_RATE } from '../chemical/strip-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
-import type { MethodOption } from '../model/plan.ts';
+import type { Stripper } from '../catalogue/strippers.ts';
+import type { MethodOption, StripPlan, WayPiece } from '../model/plan.ts';
 import { protectionFor, SAND_PROTECTION } from '../safety/protection.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
@@ -25,30 +26,49 @@ const AT_STRIP = [
 export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
   const { chosen } = plan;
   if (!chosen || !wayOff || wayOff.family === 'keep') return [];
+  const [field, ...others] = chosen.pieces;
+  const own = { ...chosen, hand: field?.hand ?? 0, wait: ownWait(chosen) };
   const common = {
     stage: 'strip' as const,
     where: [placeName(plan.partName, plan.zoneName)],
     protection: protectionFor(wayOff, facts),
     cautions: cautionsOf(chosen),
   };
-  if (wayOff.family === 'chem') return chemicalSteps(common, wayOff, chosen, facts.area);
-  if (wayOff.family === 'blast') return [blastStep(common, wayOff, chosen)];
-  return [
-    draftStep({
-      ...common,
-      title: wayOff.name,
-      detail: `${wayOff.how} Leaves ${wayOff.leaves}.`,
-      hand: chosen.hand,
-      hold: stripHold(facts.substrate.id),
-    }),
-  ];
+  const bulk =
+    wayOff.family === 'chem'
+      ? chemicalSteps(common, wayOff, own, facts)
+      : wayOff.family === 'blast'
+        ? [blastStep(common, wayOff, own)]
+        : [draftStep({ ...common, title: wayOff.name, detail: `${wayOff.how} Leaves ${wayOff.leaves}.`, hand: own.hand, hold: stripHold(facts) })];
+  return [...bulk, ...others.map((piece) => pieceStep(common, piece))];
+}
+
+/** min of the zone itself: days away belong to the delivery, which has a step of its own. */
+const ownWait = ({ wait, setUps }: MethodOption): number => wait - Math.max(0, ...setUps.map((setUp) => setUp.wait));
+
+const PIECE_TITLE = { edges: 'Edges, 25 mm band', crevices: 'Crevices and corners', remainder: 'What is left', field: '' } as const;
+
+function pieceStep(common: Common, { place, name, area, hand }: WayPiece): DraftStep {
+  return draftStep({
+    ...common,
+    title: `${PIECE_TITLE[place]}: ${lowerFirst(name)}`,
+    detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${place === 'remainder' ? 'of specks in corners and laps, while still soft' : 'that the bulk method does not reach or must not touch'}.`,
+    hand,
+    cautions: ['Cautions as before.'],
+  });
 }
 
 type Common = Pick<DraftStep, 'stage' | 'where' | 'protection' | 'cautions'>;
 
-function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: 'chem' }>, chosen: MethodOption, area: number): DraftStep[] {
+function chemicalSteps(
+  common: Common,
+  { stripper }: Extract<Method, { family: 'chem' }>,
+  chosen: MethodOption,
+  facts: PlannedZone['facts'],
+): DraftStep[] {
   const plan = chosen.strip;
   if (!plan) return [];
+  const { area } = facts;
   const breaking = plan.broken ? (60 * area) / BREAK_RATE : 0;
   const perRound = (chosen.hand - breaking) / plan.rounds.length;
   const last = plan.rounds.length - 1;
@@ -57,12 +77,12 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
       ...common,
       cautions: i === 0 ? common.cautions : ['Cautions as in round 1.'],
       title: `${stripper.name}, round ${i + 1} of ${plan.rounds.length}`,
-      detail: `Lay on ${stripper.wetFilm.value} mm in one direction${stripper.underFilm ? ', cover with film' : ''}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : stripper.betweenRounds === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'lay on again straight away'}.`,
+      detail: `${layOnText(plan, stripper, area)}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. Scrape with the softest tool that works; ${i === last ? 'rinse' : plan.between === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'go again straight away'}.`,
       hand: perRound,
       wait: dwell.likely,
       notBefore: `first check at ${formatMinutes(dwell.first)}`,
       notAfter: `scrape by ${formatMinutes(Math.min(dwell.late, plan.workingLife))}, dries at ${formatMinutes(plan.workingLife)}`,
-      hold: i === last ? 'No colour left in corners and laps.' : null,
+      hold: i === last ? stripHold(facts) : null,
     }),
   );
   if (!plan.broken) return rounds;
@@ -73,13 +93,23 @@ function chemicalSteps(common: Common, { stripper }: Extract<Method, { family: '
   ];
 }
 
+function layOnText({ covered, section, sections, film }: StripPlan, { form }: Stripper, area: number): string {
+  if (form === 'bath') return 'Lower in on wire, everything wet, nothing trapped';
+  const lay = `Lay on ${film < 1 ? film.toFixed(1) : Number(film.toFixed(2))} mm in one direction${covered ? ', cover with film' : ''}`;
+  return sections > 1 ? `${lay}, ${section.toFixed(section < 0.95 ? 1 : 0)} m² at a time in ${sections} sections of ${area.toFixed(1)} m²` : lay;
+}
+
 function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, chosen: MethodOption): DraftStep {
   const pressure = `${chosen.pressure?.toFixed(1)} bar at most`;
   return draftStep({
     ...common,
-    title: chosen.sentOut ? `Send out: ${lowerFirst(method.name)}` : method.name,
+    title: chosen.sentOut
+      ? `At the contractor: ${lowerFirst(method.name)}`
+      : chosen.at === 'blast-cabinet'
+        ? `${method.name} in the cabinet`
+        : method.name,
     detail: chosen.sentOut
-      ? `In writing: medium, ${pressure}, what must not be hit, plugs and masking, ready date. Prime the day it returns.`
+      ? `In writing: medium, ${pressure}, what must not be hit, plugs and masking, ready date. Prime the day it comes back.`
       : `${pressure}, edges first, always moving. Leaves ${method.leaves}.`,
     hand: chosen.hand,
     wait: chosen.wait,
@@ -96,5 +126,7 @@ const cautionsOf = ({ findings }: MethodOption): string[] =>
     )
     .map(({ title, reason, severity }) => (severity === 'rule-out' ? `Against the rules. ${title}: ${reason}` : `${title}: ${reason}`));
 
-const stripHold = (substrate: string): string =>
-  substrate === 'cast-iron' ? 'No loose colour; specks below the casting texture may stay if they survive tape.' : 'No colour left in corners.';
+const stripHold = ({ substrate, shop }: PlannedZone['facts']): string =>
+  substrate.id === 'cast-iron' && shop.schools.C4 === 'specks-on-castings'
+    ? 'No loose colour; specks below the casting texture may stay if they survive tape.'
+    : 'No colour left in corners and laps.';

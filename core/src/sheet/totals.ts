@@ -1,15 +1,16 @@
-import type { Plan, RunStep } from '../model/plan.ts';
+import type { Plan, RunStep, SetUp } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { sharedSetUps } from './shared-set-ups.ts';
 
-/** Sums over the run sheet. Zones sent out share one trip: the contractor's minimum is paid once. */
+/** Sums over the run sheet. What zones share is paid once: a delivery with its minimum, a filling of the tub, a tool. */
 export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[], shop: Shop): Plan['totals'] {
   const hand = sum(steps, (step) => step.hand);
   const planned = zones.filter(({ plan }) => plan.area > 0 && plan.chosen);
-  const material = sum(planned, ({ plan }) => (plan.chosen?.material ?? 0) + treatmentCost(plan) + coatCost(plan));
-  const sentOut = planned.filter(({ plan }) => plan.chosen?.sentOut);
-  const { minimum, perSquareMetre } = shop.contractor;
-  const outside = sentOut.length === 0 ? 0 : Math.max(minimum, perSquareMetre * sum(sentOut, ({ plan }) => plan.area));
+  const setUps = sharedSetUps(planned);
+  const outside = sum(setUps, (setUp) => (setUp.id.startsWith('trip:') ? setUp.money + Math.max(setUp.minimum, chargesOf(setUp, planned)) : 0));
+  const stations = sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? 0 : money));
+  const material = stations + sum(planned, ({ plan }) => suppliesCost(plan) + treatmentCost(plan) + coatCost(plan));
   const wages = (hand / 60) * shop.labourRate;
   return {
     hand,
@@ -22,6 +23,9 @@ export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[
   };
 }
 
+const chargesOf = ({ id }: SetUp, planned: readonly PlannedZone[]): number =>
+  sum(planned, ({ plan }) => (plan.chosen?.setUps.some((own) => own.id === id) ? plan.chosen.charge : 0));
+const suppliesCost = (plan: PlannedZone['plan']): number => sum(plan.chosen?.supplies ?? [], ({ quantity, price }) => quantity * price);
 const treatmentCost = (plan: PlannedZone['plan']): number =>
   sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
 const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);

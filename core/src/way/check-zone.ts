@@ -1,18 +1,39 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { practice, type Basis } from '../model/basis.ts';
 import type { BuildPlan } from '../model/build.ts';
-import type { Finding, Severity } from '../model/finding.ts';
-import type { CoatingId } from '../model/ids.ts';
+import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
+import { checkTests } from '../identify/check-tests.ts';
+import { upperFirst } from '../units/casing.ts';
+import { advice } from './advice.ts';
+import { sayFor } from './say-for.ts';
+import { whatWouldOpen } from './what-would-change.ts';
+
+/** What a zone has been answered so far. */
+export interface ZoneAnswers {
+  readonly options: readonly MethodOption[];
+  readonly chosen: MethodOption | null;
+  readonly build: BuildPlan | null;
+}
 
 /** Questions still open, stops, and advice on the zone itself. */
-export function checkZone(zone: ZoneFacts, options: readonly MethodOption[], chosen: MethodOption | null, build: BuildPlan | null): Finding[] {
-  return [...questions(zone), ...choiceStops(zone, options, chosen), ...buildStops(zone, build), ...advice(zone)];
+export function checkZone(zone: ZoneFacts, { options, chosen, build }: ZoneAnswers, catalogue: Catalogue): Finding[] {
+  return [
+    ...questions(zone),
+    ...checkTests(zone),
+    ...priceNotes(zone, options),
+    ...choiceStops(zone, options, chosen, catalogue),
+    ...buildStops(zone, build),
+    ...advice(zone),
+  ];
 }
+
+/** Changes named when no method is left. */
+const MOST_OPENINGS = 6;
 
 function questions(zone: ZoneFacts): Finding[] {
   const { condition, stack, target } = zone.zone;
-  const say = sayer(zone, 'question');
+  const say = sayFor(zone, 'question');
   return [
     zone.area > 0
       ? null
@@ -60,18 +81,52 @@ function questions(zone: ZoneFacts): Finding[] {
   ].filter((finding) => finding !== null);
 }
 
-function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: MethodOption | null): Finding[] {
+/** Prices that nobody has entered yet: then money stays out of the ranking. */
+function priceNotes(zone: ZoneFacts, options: readonly MethodOption[]): Finding[] {
+  const missing = [...new Set(options.filter(({ verdict }) => verdict !== 'ruled-out').flatMap(({ unpriced }) => unpriced))];
+  if (missing.length === 0) return [];
+  return [
+    sayFor(zone, 'question')(
+      'price-missing',
+      ['choice'],
+      'Ranked without cost',
+      `No price is known for ${missing.join(', ')}; this zone is ranked on hands, waiting, risk and exposure only.`,
+      ['prices of the shop'],
+      'Enter the price in the shop.',
+    ),
+  ];
+}
+
+function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: MethodOption | null, catalogue: Catalogue): Finding[] {
   if (chosen?.verdict === 'ruled-out') return [overruled(zone, chosen)];
+  if (zone.zone.choice && !chosen)
+    return [
+      sayFor(zone, 'stop')(
+        'choice-gone',
+        ['choice', 'method'],
+        'The chosen method is gone',
+        `"${zone.zone.choice.method}"${zone.zone.choice.at ? ` at "${zone.zone.choice.at}"` : ''} is no longer in the catalogue or the shop.`,
+        ['choice', 'own rows', 'contractors'],
+        'Choose another method, or bring the row back.',
+      ),
+    ];
   if (chosen || zone.zone.stack.length + Number(zone.zone.condition.rustGrade !== 'none') === 0) return [];
+  const openings = options.flatMap(({ method }) => whatWouldOpen(zone, method, catalogue)).filter(({ changes }) => changes.length === 1);
+  const byChange = new Map<string, Set<string>>();
+  for (const { name, changes } of openings)
+    byChange.set(changes[0] as string, (byChange.get(changes[0] as string) ?? new Set()).add(name.toLowerCase()));
+  const wouldOpen = [...byChange].map(([change, names]) => `${change} (${[...names].join(', ')})`);
   const blocking = [...new Set(options.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
   return [
-    sayer(zone, 'stop')(
+    sayFor(zone, 'stop')(
       'no-way-off',
       [],
       'No method left',
       `Every method is ruled out: ${blocking.join('; ')}.`,
       ['substrate', 'stack', 'access', 'shop'],
-      'Read what would change each refusal under Way off.',
+      wouldOpen.length > 0
+        ? `${upperFirst(wouldOpen.slice(0, MOST_OPENINGS).join('; '))}.`
+        : 'No single change opens a method; read each refusal under Way off.',
     ),
   ];
 }
@@ -83,7 +138,7 @@ function overruled(zone: ZoneFacts, chosen: MethodOption): Finding {
     .join('; ');
   const reason = zone.zone.choice?.reason.trim() ?? '';
   return reason === ''
-    ? sayer(zone, 'stop')(
+    ? sayFor(zone, 'stop')(
         'override-unexplained',
         ['choice', 'reason'],
         `${chosen.name} is ruled out`,
@@ -91,7 +146,7 @@ function overruled(zone: ZoneFacts, chosen: MethodOption): Finding {
         ['choice'],
         'Write the reason, or choose another method.',
       )
-    : sayer(zone, 'caution')(
+    : sayFor(zone, 'caution')(
         'override',
         ['choice'],
         `${chosen.name} against the rules`,
@@ -104,7 +159,7 @@ function overruled(zone: ZoneFacts, chosen: MethodOption): Finding {
 function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
   if (!build)
     return [
-      sayer(zone, 'question')(
+      sayFor(zone, 'question')(
         'finish-missing',
         [],
         'Topcoat not chosen',
@@ -118,7 +173,7 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
   const blocking = [...new Set(build.primers.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
   return [
     ...stops,
-    sayer(zone, 'stop')(
+    sayFor(zone, 'stop')(
       'no-primer',
       [],
       'No primer fits',
@@ -128,57 +183,3 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
     ),
   ];
 }
-
-/** Coatings that are a ground to build on when they come from the factory. */
-const PRIMERS_BELOW: readonly CoatingId[] = ['e-coat', 'epoxy-2k', 'surfacer-2k', 'etch-primer', 'zinc-rich'];
-
-function advice(zone: ZoneFacts): Finding[] {
-  const { stack, condition, target } = zone.zone;
-  if (zone.shop.schools.S1 === 'always-bare' || target.kind === 'keep') return [];
-  const say = sayer(zone, 'prefer');
-  const sound = stack.length > 0 && stack.every(({ state }) => state === 'sound');
-  if (sound && condition.crosscut !== null && condition.crosscut <= 1)
-    return [
-      say(
-        'keep-sound',
-        ['target'],
-        'Keep this coating?',
-        'It is sound and the crosscut passes: keyed, it is a better base than anything put on in a small shop, and far less work.',
-        ['crosscut', 'state of the layers', 'school S1'],
-        'School S1 set to "always bare".',
-      ),
-    ];
-  const [bottom] = stack;
-  if (
-    target.kind === 'bare' &&
-    stack.length > 1 &&
-    bottom?.origin === 'factory' &&
-    PRIMERS_BELOW.includes(bottom.coating) &&
-    bottom.state === 'sound' &&
-    condition.rustGrade === 'none'
-  )
-    return [
-      say(
-        'factory-primer',
-        ['target'],
-        'Stop at the factory primer?',
-        `${zone.off.at(-1)?.coating.name} from the factory is still sound underneath; going below it needs a reason.`,
-        ['origin and state of the lowest layer', 'rust grade', 'school S1'],
-        'A lowest layer that is not sound, rust, or school S1 set to "always bare".',
-      ),
-    ];
-  return [];
-}
-
-const sayer =
-  (zone: ZoneFacts, severity: Severity, basis: Basis = practice) =>
-  (code: string, path: string[], title: string, reason: string, looksAt: string[], change: string): Finding => ({
-    code,
-    severity,
-    path: [...zone.path, ...path],
-    title,
-    reason,
-    basis,
-    looksAt,
-    change,
-  });

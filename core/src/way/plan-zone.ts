@@ -1,16 +1,18 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { bareChain } from '../bare/bare-chain.ts';
 import { buildPlan } from '../build/build-plan.ts';
+import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { MethodOption, ZonePlan } from '../model/plan.ts';
 import { checkZone } from './check-zone.ts';
+import { zoneParts } from './compose.ts';
 import { weighMethods } from './weigh-methods.ts';
 
 /** One zone from way off to topcoat. */
 export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
   const options = weighMethods(zone, catalogue);
   const chosen = chosenOption(zone, options);
-  const wayOff = chosen && catalogue.methods[chosen.method];
+  const wayOff = methodOf(chosen, catalogue);
   const bare = bareChain(zone, wayOff);
   const build = buildPlan(zone, wayOff, bare.acidLive, catalogue);
   return {
@@ -22,16 +24,19 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
     options,
     chosen,
     overridden: zone.zone.choice !== null,
+    parts: zoneParts(zone),
     bare,
     build,
-    findings: checkZone(zone, options, chosen, build),
+    findings: checkZone(zone, { options, chosen, build }, catalogue),
   };
 }
+
+export const methodOf = (option: MethodOption | null, catalogue: Catalogue): Method | null => (option && catalogue.methods[option.method]) ?? null;
 
 /** The user's choice when there is one, else the best that the rules leave. */
 function chosenOption(zone: ZoneFacts, options: readonly MethodOption[]): MethodOption | null {
   const { choice } = zone.zone;
-  if (choice) return options.find(({ method }) => method === choice.method) ?? null;
+  if (choice) return options.find(({ method, at }) => method === choice.method && (choice.at === null || at === null || at === choice.at)) ?? null;
   const best = options[0];
   return best && best.verdict !== 'ruled-out' ? best : null;
 }

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Zone } from '../model/job.ts';
 import type { PlannedZone } from '../sheet/planned-zone.ts';
-import { planZone } from './plan-zone.ts';
+import { methodOf, planZone } from './plan-zone.ts';
 
 interface Remembered {
   readonly inputs: readonly unknown[];
@@ -18,7 +18,7 @@ export function rememberZone(facts: ZoneFacts, catalogue: Catalogue): PlannedZon
   const last = known.get(facts.zone);
   if (last?.inputs.every((input, i) => input === inputs[i])) return last.planned;
   const plan = planZone(facts, catalogue);
-  const planned = { facts, plan, wayOff: plan.chosen && catalogue.methods[plan.chosen.method] };
+  const planned = { facts, plan, wayOff: methodOf(plan.chosen, catalogue) };
   known.set(facts.zone, { inputs, planned });
   return planned;
 }

@@ -1,143 +1,131 @@
+import { bareChain } from '../bare/bare-chain.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/methods.ts';
-import { abrasiveFlow, blastPressure, blastRate } from '../blast/production.ts';
-import { planStrip, type StripOutcome } from '../chemical/strip-plan.ts';
+import { planStrip } from '../chemical/strip-plan.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { Zone } from '../model/job.ts';
+import type { Finding } from '../model/finding.ts';
 import type { MethodOption, Supply } from '../model/plan.ts';
 import { METHOD_RULES } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
-import { scoreOption } from './score.ts';
-import { stackFactor } from './stack-factor.ts';
-
-/** Share of the open-face speed of a hand tool by access; model assumption. */
-const ACCESS_SPEED: Readonly<Record<Zone['access'], number>> = { flat: 1, edge: 0.6, tube: 0.5, inside: 0.4, crevice: 0.3 };
-/** min to pack, carry and check a part that is sent out; model assumption. */
-const SEND_OUT_HAND = 30;
-/** g/cm³ of dry film; model assumption. */
-const FILM_DENSITY = 1.4;
-
-/** What a method takes, before rules and ranking. */
-type Effort = Pick<MethodOption, 'hand' | 'wait' | 'outside' | 'waste' | 'sentOut' | 'pressure' | 'supplies' | 'reckoning' | 'strip'>;
+import { lowerFirst } from '../units/casing.ts';
+import { m2 } from '../units/quantities.ts';
+import { compose, type Composition, type FindHelp } from './compose.ts';
+import type { Effort } from './effort.ts';
+import { helpersOf } from './helpers.ts';
+import { methodEfforts } from './method-efforts.ts';
+import { scoreOption, type Unscored } from './score.ts';
+import { setUpOf } from './set-ups.ts';
 
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
-  const options = Object.values(catalogue.methods).map((method) => weigh(zone, method));
+  const findHelp = helpersOf(zone, catalogue);
+  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp));
+  const withMoney = unscored.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
+  const options = unscored.map((option): MethodOption => Object.assign(option, scoreOption(option, zone, withMoney)));
   options.sort((a, b) => Number(a.verdict === 'ruled-out') - Number(b.verdict === 'ruled-out') || a.score - b.score);
   const best = options[0];
   return best && best.verdict !== 'ruled-out' ? [{ ...best, verdict: 'preferred' }, ...options.slice(1)] : options;
 }
 
-function weigh(zone: ZoneFacts, method: Method): MethodOption {
-  const outcome = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
-  const findings = judge(METHOD_RULES, { zone, method, strip: outcome }, zone.path);
-  const effort = effortOf(zone, method, outcome);
-  const material = effort.supplies.reduce((sum, { quantity, price }) => sum + quantity * price, 0);
-  const wages = (effort.hand / 60) * zone.shop.labourRate;
-  const ruledOut = findings.some(({ severity }) => severity === 'rule-out');
-  const conditions = findings.some(({ severity }) => severity === 'caution');
-  const option = {
-    method: method.id,
-    name: method.name,
+/** One option, or for a blast one for each place where it can be done; a refused one stands once. */
+function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp): Unscored[] {
+  const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
+  const findings = judge(METHOD_RULES, { zone, method, strip }, zone.path);
+  if (findings.some(({ severity }) => severity === 'rule-out')) {
+    const [effort] = methodEfforts(zone, method, strip);
+    return effort ? [toOption(zone, method, effort, { field: zone.area, help: [] }, findings)] : [];
+  }
+  const composition = compose(zone, method, findHelp);
+  const share = zone.area > 0 ? composition.field / zone.area : 1;
+  const whole = share === 1 ? zone : { ...zone, area: m2(composition.field) };
+  const outcome = share === 1 || method.family !== 'chem' ? strip : planStrip(whole, method.stripper);
+  return methodEfforts(whole, method, outcome).map((effort) => toOption(zone, method, effort, composition, findings));
+}
+
+function toOption(zone: ZoneFacts, method: Method, bulk: Effort, { field, help }: Composition, findings: Finding[]): Unscored {
+  const efforts = [bulk, ...help.map((piece) => piece.help.effort)];
+  const setUps = distinct(efforts.map((effort) => effort.setUps)).map((id) => setUpOf(id, zone.shop));
+  const supplies = mergeSupplies(efforts);
+  const material = sum(supplies, ({ quantity, price }) => quantity * price);
+  const hand = sum(efforts, (effort) => effort.hand) + sum(setUps, (setUp) => setUp.hand);
+  const charged = setUps.find(({ minimum }) => minimum > 0)?.minimum ?? 0;
+  const outside = Math.max(bulk.charge, charged) + sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? money : 0));
+  const stations = sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? 0 : money));
+  const sentOut = setUps.some(({ id }) => id.startsWith('trip:'));
+  const refused = findings.some(({ severity }) => severity === 'rule-out');
+  const careful = findings.some(({ severity }) => severity === 'caution');
+  return {
+    key: bulk.at === null ? method.ref : `${method.ref}@${bulk.at}`,
+    method: method.ref,
+    base: method.id,
+    at: bulk.at,
+    name: method.name + placeText(bulk, zone),
     family: method.family,
+    verdict: refused ? 'ruled-out' : careful ? 'conditions' : 'usable',
     findings,
-    ...effort,
-    material,
-    cost: material + wages + effort.outside,
+    pieces: [
+      { place: 'field', method: method.ref, name: method.name, area: field, hand: bulk.hand },
+      ...help.map(({ place, help: { method: helper, effort, area } }) => ({
+        place,
+        method: helper.ref,
+        name: helper.name,
+        area,
+        hand: effort.hand,
+      })),
+    ],
+    hand,
+    wait: sum(efforts, (effort) => effort.wait) + Math.max(0, ...setUps.map((setUp) => setUp.wait)),
+    material: material + stations,
+    outside,
+    charge: bulk.charge,
+    cost: material + stations + outside + (hand / 60) * zone.shop.labourRate,
+    waste: sum(efforts, (effort) => effort.waste),
     risk: method.risk.value,
-    exposure: method.exposure.value,
-    verdict: ruledOut ? ('ruled-out' as const) : conditions ? ('conditions' as const) : ('usable' as const),
+    // The dust of what is sent out is not the shop's to breathe.
+    exposure: sentOut ? 0 : method.exposure.value,
+    sentOut,
+    pressure: bulk.pressure,
+    supplies,
+    setUps,
+    unpriced: distinct(efforts.map((effort) => effort.unpriced)),
+    reckoning: bulk.reckoning,
+    after: refused ? NOTHING_AFTER : afterwards(zone, method),
+    leaves: method.leaves,
+    profile: method.family === 'blast' ? method.medium.profile.value : null,
+    lacks: setUps.filter(({ id }) => id.startsWith('tool:')).map(({ name }) => name),
+    strip: bulk.strip,
   };
-  return { ...option, score: scoreOption(option, zone) };
 }
 
-function effortOf(zone: ZoneFacts, method: Method, outcome: StripOutcome | null): Effort {
-  switch (method.family) {
-    case 'chem':
-      return chemicalEffort(zone, method, outcome);
-    case 'blast':
-      return blastEffort(zone, method);
-    case 'heat':
-      return byHand(zone, method.rate.value, 1);
-    case 'keep':
-      return { ...byHand(zone, method.rate.value, 1), supplies: [consumed(zone, method, 1)] };
-    case 'mech':
-      return mechanicalEffort(zone, method);
+const NOTHING_AFTER = { hand: 0, wait: 0, money: 0 } as const;
+
+/** Washing, derusting, keying: what one way leaves for the next stage is part of its price. */
+function afterwards(zone: ZoneFacts, method: Method): MethodOption['after'] {
+  const { steps } = bareChain(zone, method);
+  return {
+    hand: sum(steps, (step) => step.hand),
+    wait: sum(steps, (step) => step.wait),
+    money: sum(steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0)),
+  };
+}
+
+function placeText({ at }: Effort, { shop }: ZoneFacts): string {
+  if (at === null || at === 'blast-pot') return '';
+  if (at === 'blast-cabinet') return ', in the cabinet';
+  return `, sent to ${lowerFirst(shop.contractors.find(({ id }) => id === at)?.name ?? at)}`;
+}
+
+/** The members of several lists, once each. */
+const distinct = <T>(lists: readonly (readonly T[])[]): T[] => (lists.length === 1 ? [...(lists[0] ?? [])] : [...new Set(lists.flat())]);
+
+function mergeSupplies(efforts: readonly Effort[]): Supply[] {
+  if (efforts.length === 1) return [...(efforts[0]?.supplies ?? [])];
+  const merged = new Map<string, Supply>();
+  for (const supply of efforts.flatMap((effort) => effort.supplies)) {
+    const known = merged.get(supply.id);
+    merged.set(supply.id, known ? { ...known, quantity: known.quantity + supply.quantity } : supply);
   }
+  return [...merged.values()];
 }
 
-const NOTHING: Effort = { hand: 0, wait: 0, outside: 0, waste: 0, sentOut: false, pressure: null, supplies: [], reckoning: '', strip: null };
-
-/** Hours of a hand tool: rate for 100 µm of enamel, this stack against it, this access against an open face. */
-function byHand(zone: ZoneFacts, rate: number, factor: number): Effort {
-  const access = ACCESS_SPEED[zone.zone.access];
-  return {
-    ...NOTHING,
-    hand: (60 * zone.area) / (rate * factor * access),
-    reckoning: `${rate} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${access} for the access. Rates: model assumption.`,
-  };
-}
-
-function chemicalEffort(zone: ZoneFacts, { stripper }: Extract<Method, { family: 'chem' }>, outcome: StripOutcome | null): Effort {
-  const plan = outcome?.plan ?? null;
-  if (!plan) return NOTHING;
-  const price = zone.shop.prices[stripper.id] ?? stripper.pricePerLitre.value;
-  const supply = { id: stripper.id, name: stripper.name, quantity: plan.litres, unit: 'L', price };
-  const rounds = plan.rounds.length;
-  return {
-    ...NOTHING,
-    hand: plan.hand,
-    wait: plan.wait,
-    waste: plan.waste,
-    supplies: [supply],
-    strip: plan,
-    reckoning: `${rounds} ${rounds === 1 ? 'round' : 'rounds'} of laying on, scraping and rinsing over ${zone.area.toFixed(2)} m²; dwell from the softening front at ${plan.pace.toFixed(2)} times the speed of 20 °C. Rates: model assumption.`,
-  };
-}
-
-function mechanicalEffort(zone: ZoneFacts, method: Extract<Method, { family: 'mech' }>): Effort {
-  const factor = stackFactor(zone, method.traits.includes('removes-rust'));
-  return {
-    ...byHand(zone, method.rate.value, factor),
-    waste: removedMass(zone),
-    supplies: method.consumable ? [consumed(zone, method, factor)] : [],
-  };
-}
-
-function consumed(zone: ZoneFacts, method: Extract<Method, { family: 'mech' | 'keep' }>, factor: number): Supply {
-  const { name, unit, life, price } = method.consumable as NonNullable<typeof method.consumable>;
-  return { id: method.id, name, unit, quantity: Math.ceil(zone.area / (life.value * factor)), price: zone.shop.prices[method.id] ?? price.value };
-}
-
-function blastEffort(zone: ZoneFacts, method: Extract<Method, { family: 'blast' }>): Effort {
-  const { medium } = method;
-  const pressure = blastPressure(zone, medium);
-  const hours = zone.area / (blastRate(medium, pressure, stackFactor(zone, medium.hard)) * ACCESS_SPEED[zone.zone.access]);
-  const used = (hours * abrasiveFlow(medium, pressure)) / medium.uses.value;
-  const waste = used + removedMass(zone);
-  if (zone.shop.equipment.includes('blast-pot')) {
-    const price = zone.shop.prices[medium.id] ?? medium.pricePerKilogram.value;
-    const reckoning = `${blastRate(medium, pressure, 1).toFixed(1)} m²/h at ${pressure.toFixed(1)} bar with a no. 6 nozzle, adjusted to stack and access. Rates: model assumption.`;
-    return {
-      ...NOTHING,
-      hand: 60 * hours,
-      waste,
-      pressure,
-      reckoning,
-      supplies: [{ id: medium.id, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }],
-    };
-  }
-  const { minimum, perSquareMetre, daysAway } = zone.shop.contractor;
-  return {
-    ...NOTHING,
-    hand: SEND_OUT_HAND,
-    wait: daysAway * 1440,
-    outside: Math.max(minimum, zone.area * perSquareMetre),
-    waste: 0,
-    sentOut: true,
-    pressure,
-    reckoning: `Contractor: ${perSquareMetre} a square metre, ${minimum} at least, ${daysAway} days away; shop settings. The shop owns no blast pot.`,
-  };
-}
-
-const removedMass = (zone: ZoneFacts): number => (zone.area * zone.off.reduce((sum, { layer }) => sum + layer.thickness, 0) * FILM_DENSITY) / 1000;
+const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);

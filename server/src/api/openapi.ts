@@ -68,6 +68,12 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/jobs/{id}/restore': { post: operation({ summary: 'Bring a deleted job back', answer: StoredJobBody, id: true }) },
       '/api/v1/plan': { post: operation({ summary: 'Plan a job document; nothing is stored', body: PlanRequest, answer: PlanBody }) },
+      '/api/v1/choose': {
+        post: operation({
+          summary: 'Best set of ways for a job, pins kept, with the next best sets; best found and its gap after 3 s',
+          body: PlanRequest,
+        }),
+      },
       '/api/v1/catalogue': { get: operation({ summary: 'The catalogue with the provenance of each value' }) },
       '/api/v1/shop': {
         get: operation({ summary: 'The shop profile', answer: StoredShopBody }),

@@ -21,6 +21,42 @@ test('planning is the core, with the sent shop or the saved one', async () => {
   expect(saved.body.totals.wages).toBeCloseTo(planJob(job, dear, CATALOGUE).totals.wages, 6);
 });
 
+test('the choice for a whole job is the core, proven, and keeps pins', async () => {
+  const [part] = job.parts;
+  const [zone] = part?.zones ?? [];
+  const pinned = {
+    ...job,
+    parts: job.parts.map((p) => ({
+      ...p,
+      zones: p.zones.map((z) => (z.id === zone?.id ? { ...z, choice: { method: 'mech.hand-wet', reason: '' } } : z)),
+    })),
+  };
+  const { body } = await call().post('/api/v1/choose').send({ job: pinned, shop: DEMO_SHOP }).expect(200);
+  expect(body.proven).toBe(true);
+  expect(body.sets[0].ways).toHaveLength(job.parts.flatMap(({ zones }) => zones).length);
+  expect(body.sets[0].ways[0]).toMatchObject({ zone: zone?.id, method: 'mech.hand-wet' });
+  expect(
+    (
+      await call()
+        .post('/api/v1/choose')
+        .send({ job: { ...job, parts: 'none' } })
+        .expect(422)
+    ).body.issues[0].path,
+  ).toEqual(['job', 'parts']);
+});
+
+test("the shop's own products reach the plan; a wrong one says which figure", async () => {
+  const row = { id: 'own.gel', base: 'chem.slow-gel', name: 'House gel', note: '', figures: { price: 3 } };
+  const shop = { ...DEMO_SHOP, ownRows: [row] };
+  const { body } = await call().post('/api/v1/plan').send({ job, shop }).expect(200);
+  expect(body.zones[0].options.map(({ method }: { method: string }) => method)).toContain('own.gel');
+  const wrong = await call()
+    .put('/api/v1/shop')
+    .send({ version: 0, document: { ...shop, ownRows: [{ ...row, figures: { wetFilm: -1 } }] } })
+    .expect(422);
+  expect(wrong.body.issues[0].path).toEqual(['document', 'ownRows', 0, 'figures', 'wetFilm']);
+});
+
 test('planning a wrong document says where it is wrong', async () => {
   const { body } = await call()
     .post('/api/v1/plan')

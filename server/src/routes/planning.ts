@@ -1,4 +1,4 @@
-import { CATALOGUE, Job, planJob } from '@lift-bare/core';
+import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import { z } from 'zod';
 import { openApi } from '../api/openapi.ts';
@@ -7,12 +7,19 @@ import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
 import type { JobStore } from '../store/job-store.ts';
 import type { ShopStore } from '../store/shop-store.ts';
 
+/** ms after which the choice for a whole job is answered with the best found and its gap. */
+const CHOOSE_LIMIT = 3000;
+
 /** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. */
 export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
   return Router()
     .post('/plan', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
       response.json(planJob(job, own ?? (await shop.get()).document, CATALOGUE));
+    })
+    .post('/choose', async (request, response) => {
+      const { job, shop: own } = readBody(PlanRequest, request);
+      response.json(chooseWithin(CHOOSE_LIMIT, job, own ?? (await shop.get()).document));
     })
     .get('/catalogue', (_request, response) => {
       response.json(CATALOGUE);
@@ -25,7 +32,7 @@ export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
       response.json(await shop.replace(version, document));
     })
     .get('/schema/job', (_request, response) => {
-      response.type('application/schema+json').send(JSON.stringify(z.toJSONSchema(Job)));
+      response.type('application/schema+json').send(JSON.stringify(z.toJSONSchema(Job, { io: 'input' })));
     })
     .get('/openapi.json', (_request, response) => {
       response.json(openApi());
@@ -33,4 +40,12 @@ export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
     .get('/health', async (_request, response) => {
       response.json({ status: 'ok', jobs: (await jobs.list('')).length });
     });
+}
+
+function chooseWithin(limit: number, job: Job, shop: Shop): JobChoice {
+  const end = performance.now() + limit;
+  const search = chooseForJob(job, shop, CATALOGUE);
+  let step = search.next();
+  while (!step.done) step = search.next(performance.now() > end);
+  return step.value;
 }

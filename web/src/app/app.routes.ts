@@ -2,7 +2,8 @@ import type { Routes } from '@angular/router';
 
 export const routes: Routes = [
   { path: '', pathMatch: 'full', title: 'Jobs · Lift Bare', loadComponent: () => import('./features/jobs/jobs-page').then((m) => m.JobsPage) },
-  { path: 'shop', title: 'Shop · Lift Bare', loadComponent: () => import('./features/stores/shop-page').then((m) => m.ShopPage) },
+  { path: 'shop', pathMatch: 'full', redirectTo: 'shop/figures' },
+  { path: 'shop/:tab', title: 'Shop · Lift Bare', loadComponent: () => import('./features/stores/shop-page').then((m) => m.ShopPage) },
   { path: 'catalogue', title: 'Catalogue · Lift Bare', loadComponent: () => import('./features/stores/catalogue-page').then((m) => m.CataloguePage) },
   {
     path: 'jobs/:jobId',

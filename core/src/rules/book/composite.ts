@@ -1,5 +1,5 @@
 import { practice } from '../../model/basis.ts';
-import { does, isChem, onGroup, takesOff } from '../groups.ts';
+import { does, isBlast, isChem, onGroup, takesOff } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
 
 const isCarbon = (s: Parameters<MethodRule['when']>[0]) => s.zone.substrate.id === 'carbon-epoxy';
@@ -23,7 +23,11 @@ export const COMPOSITE_RULES: readonly MethodRule[] = [
     basis: practice,
     looksAt: ['substrate', 'stripper'],
     change: 'Choose the gelcoat-safe stripper.',
-    when: (s) => isChem(s) && ['grp-gelcoat', 'grp-laminate'].includes(s.zone.substrate.id) && s.method.id !== 'chem.gelcoat-safe',
+    when: (s) =>
+      isChem(s) &&
+      onGroup(s.zone, 'composite') &&
+      !isCarbon(s) &&
+      (s.method.id !== 'chem.gelcoat-safe' || s.zone.substrate.id === 'filler-polyester'),
   },
   {
     id: 'comp-stop-at-fibre',
@@ -65,6 +69,26 @@ export const COMPOSITE_RULES: readonly MethodRule[] = [
     looksAt: ['substrate', 'medium'],
     change: 'Work by hand instead.',
     when: (s) => onGroup(s.zone, 'composite') && does(s, 'soft-medium'),
+  },
+  {
+    id: 'carbon-blast-trained',
+    effect: 'rule-out',
+    title: 'Carbon is blasted by trained contractors only',
+    reason: 'Soft medium can take paint off carbon, but a moment too long frays the fibres; nobody on the list of this shop is trained for it.',
+    basis: practice,
+    looksAt: ['substrate', 'medium', 'contractors'],
+    change: 'A contractor trained for carbon and laminate who offers this medium.',
+    when: (s) => isCarbon(s) && isBlast(s) && !s.zone.shop.contractors.some(({ media, composites }) => composites && media.includes(s.method.id)),
+  },
+  {
+    id: 'joint-no-grinder',
+    effect: 'rule-out',
+    title: 'No grinder beside a bonded joint',
+    reason: 'Its heat softens the adhesive, and the disc bites through the thin end of the joint.',
+    basis: practice,
+    looksAt: ['features', 'tool'],
+    change: 'A hand tool or a small disc at low speed.',
+    when: (s) => s.method.needs === 'grinder' && s.zone.has('adhesive-joints'),
   },
   {
     id: 'comp-gelcoat-thin',

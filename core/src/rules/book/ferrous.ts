@@ -115,7 +115,8 @@ export const FERROUS_RULES: readonly MethodRule[] = [
     basis: practice,
     looksAt: ['substrate', 'thickness', 'rust grade'],
     change: 'Sound, rust-free metal.',
-    when: (s) => does(s, 'hard-medium') && rusty(s.zone) && s.zone.part.thickness >= 2 && s.zone.substrate.id !== 'cast-iron',
+    when: (s) =>
+      does(s, 'hard-medium') && does(s, 'removes-rust') && rusty(s.zone) && s.zone.part.thickness >= 2 && s.zone.substrate.id !== 'cast-iron',
   },
   {
     id: 'rust-stays',

@@ -2,6 +2,9 @@ import { practice } from '../../model/basis.ts';
 import { onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule } from '../subjects.ts';
 
+/** % relative humidity up to which air counts as dry in the strict school; common practice, no source. */
+const DRY_AIR = 65;
+
 export const FINISH_RULES: readonly FinishRule[] = [
   {
     id: 'copper-antifouling',
@@ -84,5 +87,37 @@ export const FINISH_RULES: readonly FinishRule[] = [
     looksAt: ['humidity', 'finish'],
     change: 'Below 70 %.',
     when: (s) => s.finish.pack === '1K' && s.zone.job.place.humidity > 70,
+  },
+  {
+    id: 'weather-strict',
+    effect: 'caution',
+    title: 'Not a day for painting outdoors',
+    reason: ({ zone }) =>
+      `The shop paints outdoors only at 20 °C and more, in dry still air; it is planned for ${zone.job.place.temperature} °C and ${zone.job.place.humidity} %.`,
+    basis: practice,
+    looksAt: ['indoors', 'temperature', 'humidity', 'school W2'],
+    change: 'A warm dry day, a tent, or school W2 set to "dew-point margin".',
+    when: ({ zone }) =>
+      zone.shop.schools.W2 === 'strict' && !zone.job.place.indoors && (zone.job.place.temperature < 20 || zone.job.place.humidity > DRY_AIR),
+  },
+  {
+    id: 'fade-shows',
+    effect: 'caution',
+    title: 'A faded edge shows in texture',
+    reason: 'Textured and low-gloss coats end in a halo; mask to a panel edge instead.',
+    basis: practice,
+    looksAt: ['topcoat', 'target', 'school X1'],
+    change: 'School X1 set to "mask to an edge".',
+    when: ({ zone, finish }) => finish.id === 'liner' && zone.kept.length > 0 && zone.shop.schools.X1 === 'fade',
+  },
+  {
+    id: 'coarse-shows',
+    effect: 'caution',
+    title: 'Thin coats do not bury a coarse key',
+    reason: ({ finish }) => `${finish.name} builds too little to hide P80 to P180 scratches: fill with surfacer or go finer.`,
+    basis: practice,
+    looksAt: ['topcoat', 'school K1'],
+    change: 'School K1 set to "by the film that follows", or a surfacer.',
+    when: ({ zone, finish }) => zone.shop.schools.K1 === 'coarse' && finish.id === 'aerosol-1k',
   },
 ];

@@ -64,6 +64,16 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     when: (s) => s.method.id === 'mech.nonwoven-disc' && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 === 'nonwoven-allowed',
   },
   {
+    id: 'light-pad-school',
+    effect: 'caution',
+    title: 'Shop keeps pads off light alloy',
+    reason: 'A non-woven disc cuts soft alloy quickly and unevenly; the shop scrapes with plastic first.',
+    basis: practice,
+    looksAt: ['substrate', 'tool', 'school L1'],
+    change: 'School L1 set to "non-woven pad allowed".',
+    when: (s) => s.method.id === 'mech.nonwoven-disc' && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 !== 'nonwoven-allowed',
+  },
+  {
     id: 'light-no-flap',
     effect: 'rule-out',
     title: 'Flap disc digs into light alloy',

@@ -6,6 +6,8 @@ import type { PrimerRule, PrimerSubject } from '../subjects.ts';
 const immersed = (s: PrimerSubject) => s.zone.job.item.service.startsWith('immersed');
 const isEtch = (s: PrimerSubject) => s.primer.id === 'etch-1k' || s.primer.id === 'etch-2k';
 const bare = (s: PrimerSubject) => s.ground !== 'paint';
+/** A flamed olefin takes a plastic primer while the flame's effect lasts. */
+const onFlamed = (s: PrimerSubject) => s.primer.id === 'plastic-primer' && s.ground === 'plastic-olefin' && s.zone.shop.schools.P3 === 'flame';
 /** °C of surface above dew point asked for by ISO 8502-4. */
 const DEW_MARGIN = 3;
 
@@ -16,9 +18,9 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     title: 'Not made for this ground',
     reason: ({ primer, zone, ground }) => `${primer.name} is not made for ${ground === 'paint' ? 'keyed paint' : zone.substrate.name.toLowerCase()}.`,
     basis: practice,
-    looksAt: ['substrate', 'target'],
+    looksAt: ['substrate', 'target', 'school P3'],
     change: 'Another ground.',
-    when: (s) => !s.primer.grounds.includes(s.ground) || (bare(s) && s.primer.notOn.includes(s.zone.substrate.id)),
+    when: (s) => !(s.primer.grounds.includes(s.ground) || onFlamed(s)) || (bare(s) && s.primer.notOn.includes(s.zone.substrate.id)),
   },
   {
     id: 'primer-second',
@@ -285,5 +287,26 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     looksAt: ['product', 'shop equipment'],
     change: 'Supplied air in the shop.',
     when: (s) => s.primer.isocyanate && !s.zone.shop.equipment.includes('supplied-air'),
+  },
+  {
+    id: 'flame-then-primer',
+    effect: 'prefer',
+    title: 'Flamed, it takes a plastic primer',
+    reason: 'The flame has raised the surface energy above 40 mN/m for some hours; promoter is not needed on top.',
+    basis: practice,
+    looksAt: ['substrate', 'school P3'],
+    change: 'School P3 set to "adhesion promoter" or "both".',
+    when: onFlamed,
+  },
+  {
+    id: 'too-fine-key',
+    effect: 'caution',
+    title: 'Key finer than this primer wants',
+    reason: ({ primer }) =>
+      `It wants P${primer.key?.value[0]} to P${primer.key?.value[1]}; over a surface as fine as the shop sands it may let go later.`,
+    basis: practice,
+    looksAt: ['primer', 'school K1'],
+    change: 'School K1 set to "by the film that follows".',
+    when: (s) => s.zone.shop.schools.K1 === 'fine' && s.primer.key !== null && s.primer.key.value[1] < 400,
   },
 ];

@@ -1,3 +1,4 @@
+import { TOOLS } from '../../catalogue/tools.ts';
 import { practice, assumption } from '../../model/basis.ts';
 import { does, takesOff } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
@@ -103,11 +104,15 @@ export const REACH_RULES: readonly MethodRule[] = [
     id: 'nothing-to-lift',
     effect: 'rule-out',
     title: 'No coating to take off',
-    reason: 'The stack of this zone is empty and this method does not remove rust.',
+    reason: 'The stack of this zone is empty, and there is no rust that this method would remove.',
     basis: practice,
     looksAt: ['stack', 'rust grade'],
     change: 'Enter the coating layers.',
-    when: (s) => s.zone.zone.target.kind !== 'keep' && s.zone.off.length === 0 && !does(s, 'removes-rust') && takesOff(s),
+    when: (s) =>
+      s.zone.zone.target.kind !== 'keep' &&
+      s.zone.off.length === 0 &&
+      !(does(s, 'removes-rust') && s.zone.zone.condition.rustGrade !== 'none') &&
+      takesOff(s),
   },
   {
     id: 'scraper-loose-only',
@@ -153,11 +158,26 @@ export const REACH_RULES: readonly MethodRule[] = [
     id: 'kit-missing',
     effect: 'caution',
     title: 'Shop does not own the tool',
-    reason: ({ method }) => `Needs: ${method.needs}. Hire or buy before the start.`,
+    reason: ({ method }) =>
+      `Needs: ${method.needs === null ? '' : TOOLS[method.needs].name.toLowerCase()}. Hire or buy before the start; a share of its price is counted in.`,
     basis: assumption,
     looksAt: ['shop equipment'],
     change: 'Add the tool to the shop.',
-    when: (s) => s.method.family === 'mech' && s.method.needs !== null && !s.zone.shop.equipment.includes(s.method.needs),
+    when: (s) => s.method.family !== 'blast' && s.method.needs !== null && !s.zone.shop.equipment.includes(s.method.needs),
+  },
+  {
+    id: 'blast-needs-someone',
+    effect: 'caution',
+    title: 'Nobody blasts this medium for the shop',
+    reason: 'The shop owns no blast pot and no contractor on its list offers this medium; a pot to buy is counted in.',
+    basis: { kind: 'shop', source: "the shop's own list of kit and contractors" },
+    looksAt: ['shop kit', 'contractors', 'medium'],
+    change: 'A contractor who offers it, or a blast pot.',
+    when: (s) =>
+      s.method.family === 'blast' &&
+      !s.zone.shop.equipment.includes('blast-pot') &&
+      !s.zone.shop.equipment.includes('blast-cabinet') &&
+      !s.zone.shop.contractors.some(({ media }) => media.includes(s.method.id)),
   },
   {
     id: 'shop-avoids',
@@ -167,6 +187,6 @@ export const REACH_RULES: readonly MethodRule[] = [
     basis: { kind: 'shop', source: 'shop settings' },
     looksAt: ['shop settings'],
     change: 'Take it off the list in the shop settings.',
-    when: (s) => s.zone.shop.avoid.includes(s.method.id),
+    when: (s) => s.zone.shop.avoid.includes(s.method.ref),
   },
 ];

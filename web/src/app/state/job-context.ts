@@ -1,10 +1,21 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { Job, readWith, type DocumentIssue, type Part, type Plan, type Zone, type ZonePlan } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  Job,
+  planInSlices,
+  readWith,
+  withOwnRows,
+  type DocumentIssue,
+  type Part,
+  type Plan,
+  type Zone,
+  type ZonePlan,
+} from '@lift-bare/core';
 import { updatePart, updateZone } from './document-edits';
 import { JobActions } from './job.actions';
 import { jobsFeature, type OpenJob } from './job.reducer';
-import { selectPlanOf } from './job.selectors';
+import { inSlices } from './in-slices';
 import { shopFeature } from './shop.reducer';
 
 /** Everything the stages of one open job share: document, plan, the zone looked at, and the way to change the document. */
@@ -18,15 +29,25 @@ export class JobContext {
   readonly refused = signal<DocumentIssue | null>(null);
 
   private readonly entities = this.store.selectSignal(jobsFeature.selectEntities);
-  private readonly planOf = computed(() => this.store.selectSignal(selectPlanOf(this.jobId())));
   readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  /** the catalogue with the shop's own rows */
+  readonly catalogue = computed(() => withOwnRows(CATALOGUE, this.shop().ownRows));
   readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
   readonly job = computed(() => this.open()?.history.present ?? null);
-  readonly plan = computed<Plan | null>(() => this.planOf()());
+  /** follows document and shop; a large job is planned in slices, and until then the last plan stands */
+  readonly plan = signal<Plan | null>(null);
 
   readonly part = computed<Part | null>(() => this.job()?.parts.find((part) => part.zones.some(({ id }) => id === this.zoneId())) ?? null);
   readonly zone = computed<Zone | null>(() => this.part()?.zones.find(({ id }) => id === this.zoneId()) ?? null);
   readonly zonePlan = computed<ZonePlan | null>(() => this.plan()?.zones.find(({ zone }) => zone === this.zoneId()) ?? null);
+
+  constructor() {
+    effect((onCleanup) => {
+      const job = this.job();
+      if (job) onCleanup(inSlices(planInSlices(job, this.shop(), CATALOGUE), (plan) => this.plan.set(plan)));
+      else this.plan.set(null);
+    });
+  }
 
   /** Replace the document. `field` names what is typed in, so that typing on is one step of undo. */
   edit(field: string, change: (job: Job) => Job): void {

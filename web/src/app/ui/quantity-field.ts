@@ -16,7 +16,7 @@ let nextId = 0;
     <div class="field" [class.bad]="error()">
       <label [for]="id">{{ label() }}</label>
       <div class="with-unit">
-        <input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
+        <input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [placeholder]="placeholder()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
           (input)="typed($any($event.target).value)" (blur)="left()" (keydown.enter)="left()" />
         <span aria-hidden="true">{{ sign() }}</span>
       </div>
@@ -30,7 +30,11 @@ export class QuantityField {
   readonly value = input.required<number | null>();
   readonly dimension = input.required<DimensionName>();
   readonly schema = input.required<Schema>();
+  /** may be left empty; `placeholder` then says what holds */
+  readonly optional = input(false);
+  readonly placeholder = input('');
   readonly changed = output<number>();
+  readonly cleared = output<void>();
 
   protected readonly id = `q${(nextId += 1)}`;
   private readonly system = inject(Units).system;
@@ -44,13 +48,17 @@ export class QuantityField {
   protected readonly sign = computed(() => unitSign(this.dimension(), this.system()));
   protected readonly error = computed(() => {
     const text = this.typing();
-    if (text === null) return null;
+    if (text === null || (this.optional() && text.trim() === '')) return null;
     const read = this.read(text);
     return read.ok ? null : read.reason;
   });
 
   protected typed(text: string): void {
     this.typing.set(text);
+    if (this.optional() && text.trim() === '') {
+      if (this.value() !== null) this.cleared.emit();
+      return;
+    }
     const read = this.read(text);
     if (read.ok && read.value !== this.value()) this.changed.emit(read.value);
   }

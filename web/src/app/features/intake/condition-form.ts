@@ -1,6 +1,6 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Condition } from '@lift-bare/core';
+import { CATALOGUE, type Condition } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
@@ -17,7 +17,7 @@ import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, NOT_TESTED, RUST
         <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut ?? untested" [options]="crosscut" (changed)="set('crosscut', $event === untested ? null : $event)" />
         <lb-choice label="Rust grade, ISO 8501-1" [value]="condition.rustGrade" [options]="rust" (changed)="set('rustGrade', $event)" />
         <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
-        <div class="field"><label for="perforated">Rusted through</label><span><nz-switch nzId="perforated" [ngModel]="condition.perforated" (ngModelChange)="set('perforated', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
+        <div class="field"><label for="perforated">{{ holed() }}</label><span><nz-switch nzId="perforated" [ngModel]="condition.perforated" (ngModelChange)="set('perforated', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <lb-choice class="full" label="Soiled with" [value]="condition.contamination" [options]="contamination" [many]="true" placeholder="nothing" (changedMany)="set('contamination', $event)" />
       </div>
     }
@@ -26,6 +26,11 @@ import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, NOT_TESTED, RUST
 })
 export class ConditionForm {
   protected readonly context = inject(JobContext);
+  /** what a hole is called in this material */
+  protected readonly holed = computed(() => {
+    const part = this.context.part();
+    return part && /composite|plastic|wood/.test(CATALOGUE.substrates[part.substrate].group) ? 'Cracked through' : 'Rusted through';
+  });
   protected readonly lead = LEAD_OPTIONS;
   protected readonly crosscut = CROSSCUT_OPTIONS;
   protected readonly untested = NOT_TESTED;

@@ -7,6 +7,7 @@ import { newId } from '../../state/new-id';
 import { FindingNote } from '../../ui/finding-note';
 import { Toasts } from '../../ui/toast.service';
 import { ConditionForm } from './condition-form';
+import { IdentifyTests } from './identify-tests';
 import { ItemForm } from './item-form';
 import { PartForm } from './part-form';
 import { StackEditor } from './stack-editor';
@@ -16,7 +17,7 @@ import { ZoneForm } from './zone-form';
 /** What is it, what is on it, in what state, where is it worked. */
 @Component({
   selector: 'lb-intake-page',
-  imports: [ItemForm, PartForm, ZoneForm, StackEditor, ConditionForm, TemplatePicker, FindingNote, RouterLink],
+  imports: [ItemForm, PartForm, ZoneForm, StackEditor, ConditionForm, IdentifyTests, TemplatePicker, FindingNote, RouterLink],
   templateUrl: './intake-page.html',
   styleUrls: ['../../ui/page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { CATALOGUE, Millimetres, type FinishId, type Part, type SubstrateId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { BoxField } from '../../ui/box-field';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
@@ -18,7 +19,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
 
 @Component({
   selector: 'lb-part-form',
-  imports: [TextField, ChoiceField, QuantityField],
+  imports: [TextField, ChoiceField, QuantityField, BoxField],
   template: `
     @if (context.part(); as part) {
       <div class="block"><h2>Part</h2><span class="soft small">holds for all zones of {{ part.name }}</span></div>
@@ -31,6 +32,8 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
         <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
         <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish ?? asJob" [options]="finishes" (changed)="set('finish', $event === asJob ? null : $event)" />
+        <lb-box class="wide" label="Outside size, to see what it fits in" [value]="part.box" (changed)="set('box', $event)" />
+        <lb-choice class="full" label="Joined to it and within reach" [value]="part.touching" [options]="substrates" [many]="true" placeholder="nothing of another material" (changedMany)="set('touching', $event)" />
         <lb-choice class="full" label="To protect or take off" [value]="part.features" [options]="features" [many]="true" placeholder="nothing" (changedMany)="set('features', $event)" />
       </div>
     }

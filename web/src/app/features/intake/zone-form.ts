@@ -8,6 +8,7 @@ import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 import { ACCESS_OPTIONS, ORIENTATION_OPTIONS, SHAPE_OPTIONS, TARGET_OPTIONS } from '../../ui/words';
 import { layerNames } from './layer-names';
+import { TargetHelp } from './target-help';
 import { FORMULA, lengthOf, shapeFields, startShape, withLength } from './shape-fields';
 
 const HULL_OPTIONS: readonly ChoiceOption<'full' | 'medium' | 'light'>[] = [
@@ -18,7 +19,7 @@ const HULL_OPTIONS: readonly ChoiceOption<'full' | 'medium' | 'light'>[] = [
 
 @Component({
   selector: 'lb-zone-form',
-  imports: [TextField, ChoiceField, QuantityField, CountField],
+  imports: [TextField, ChoiceField, QuantityField, CountField, TargetHelp],
   templateUrl: './zone-form.html',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

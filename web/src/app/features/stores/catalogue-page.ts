@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { Basis } from '@lift-bare/core';
+import { Store } from '@ngrx/store';
+import { CATALOGUE, withOwnRows, type Basis } from '@lift-bare/core';
+import { shopFeature } from '../../state/shop.reducer';
 import { Units } from '../../ui/units.service';
 import { catalogueTables } from './catalogue-tables';
 
@@ -16,10 +18,11 @@ const MARKS: Readonly<Record<Basis['kind'], string>> = { published: 'P', 'from-m
 })
 export class CataloguePage {
   private readonly units = inject(Units);
+  private readonly shop = inject(Store).selectSignal(shopFeature.selectDocument);
   protected readonly marks = MARKS;
   protected readonly tab = signal('strippers');
   protected readonly search = signal('');
-  protected readonly tables = computed(() => catalogueTables(this.units.system()));
+  protected readonly tables = computed(() => catalogueTables(this.units.system(), withOwnRows(CATALOGUE, this.shop().ownRows)));
   protected readonly shown = computed(() => this.tables().find(({ id }) => id === this.tab()) ?? null);
   protected readonly rows = computed(() => {
     const words = this.search().trim().toLowerCase();

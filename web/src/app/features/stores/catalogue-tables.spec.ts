@@ -1,7 +1,7 @@
 import { CATALOGUE, FINISH_RULES, METHOD_RULES, PRIMER_RULES } from '@lift-bare/core';
 import { catalogueTables } from './catalogue-tables';
 
-const tables = catalogueTables('metric');
+const tables = catalogueTables('metric', CATALOGUE);
 
 test('every row has a cell under each heading', () => {
   for (const { id, head, rows } of tables) for (const row of rows) expect([id, row.length]).toEqual([id, head.length]);
@@ -10,7 +10,7 @@ test('every row has a cell under each heading', () => {
 test('nothing of the catalogue and no rule is left out', () => {
   const count = (id: string) => tables.find((table) => table.id === id)?.rows.length;
   expect(count('coatings')).toBe(Object.keys(CATALOGUE.coatings).length);
-  expect((count('strippers') ?? 0) + (count('methods') ?? 0)).toBe(Object.keys(CATALOGUE.methods).length);
+  expect((count('strippers') ?? 0) + (count('methods') ?? 0) + (count('media') ?? 0)).toBe(Object.keys(CATALOGUE.methods).length);
   expect(count('rules')).toBe(METHOD_RULES.length + PRIMER_RULES.length + FINISH_RULES.length);
 });
 
@@ -20,7 +20,7 @@ test('every figure says whose it is', () => {
 });
 
 test('films and temperatures follow the unit system', () => {
-  const film = (system: 'metric' | 'us') => catalogueTables(system).find(({ id }) => id === 'coatings')?.rows[0]?.[1]?.text;
+  const film = (system: 'metric' | 'us') => catalogueTables(system, CATALOGUE).find(({ id }) => id === 'coatings')?.rows[0]?.[1]?.text;
   expect(film('metric')).toMatch(/µm$/);
   expect(film('us')).toMatch(/mil$/);
 });

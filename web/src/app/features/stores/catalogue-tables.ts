@@ -1,10 +1,10 @@
 import {
-  CATALOGUE,
   FINISH_RULES,
   formatMinutes,
   METHOD_RULES,
   PRIMER_RULES,
   type Basis,
+  type Catalogue,
   type Cited,
   type UnitSystem,
   formatQuantity,
@@ -23,13 +23,15 @@ export interface CatalogueTable {
   readonly rows: readonly (readonly Cell[])[];
 }
 
+const GRADES = ['none', 'low', 'medium', 'high'] as const;
+
 const plain = (text: string): Cell => ({ text, basis: null });
 const cell = <T>({ value, basis }: Cited<T>, show: (value: T) => string = String): Cell => ({ text: show(value), basis });
 const orDash = (value: number | null): string => (value === null ? '–' : String(value));
 const yes = (value: boolean): Cell => plain(value ? 'yes' : '');
 
 /** The catalogue as tables to read, every figure with its provenance. */
-export function catalogueTables(system: UnitSystem): CatalogueTable[] {
+export function catalogueTables(system: UnitSystem, catalogue: Catalogue): CatalogueTable[] {
   const film = (value: number) => formatQuantity(value, 'film', system);
   const celsius = (value: number) => formatQuantity(value, 'temperature', system);
   return [
@@ -37,7 +39,7 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
       id: 'strippers',
       title: 'Strippers',
       head: ['Name', 'Form', 'Film', 'Dries at 20 °C', 'Under film', 'Between rounds', 'Price a litre', 'Packs, L'],
-      rows: Object.values(CATALOGUE.methods)
+      rows: Object.values(catalogue.methods)
         .flatMap((method) => (method.family === 'chem' ? [method.stripper] : []))
         .map((s) => [
           plain(s.name),
@@ -54,7 +56,7 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
       id: 'coatings',
       title: 'Coatings',
       head: ['Name', 'Film', 'Methylene chl.', 'Fast solvent', 'Benzyl', 'Slow gel', 'Caustic', 'Plastic- or gelcoat-safe', 'Abrasion'],
-      rows: Object.values(CATALOGUE.coatings).map((c) => [
+      rows: Object.values(catalogue.coatings).map((c) => [
         plain(c.name),
         cell(c.typicalFilm, film),
         cell(c.softening.dcm, orDash),
@@ -68,28 +70,51 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
     },
     {
       id: 'methods',
-      title: 'Tools and media',
-      head: ['Name', 'For', 'Reaches', 'Rate, m²/h', 'Wears, m² each', 'Profile', 'Leaves'],
-      rows: Object.values(CATALOGUE.methods)
-        .filter(({ family }) => family !== 'chem')
+      title: 'Tools',
+      head: ['Name', 'For', 'Reaches', 'Rate, m²/h', 'Wears, m² each', 'Risk', 'Dust or fume', 'Needs', 'Leaves'],
+      rows: Object.values(catalogue.methods)
+        .filter(({ family }) => family !== 'chem' && family !== 'blast')
         .map((m) => [
           plain(m.name),
           plain(m.does),
           plain(m.reach.join(', ')),
-          m.family === 'mech' || m.family === 'keep' ? cell(m.rate) : m.family === 'blast' ? cell(m.medium.speed, (v) => `${v} × grit`) : plain(''),
+          'rate' in m ? cell(m.rate) : plain(''),
           'consumable' in m && m.consumable ? cell(m.consumable.life) : plain(''),
-          m.family === 'blast' ? cell(m.medium.profile, film) : plain(''),
+          cell(m.risk, (grade) => GRADES[grade]),
+          cell(m.exposure, (grade) => GRADES[grade]),
+          plain(m.needs === null ? '' : catalogue.tools[m.needs].name),
           plain(m.leaves),
+        ]),
+    },
+    {
+      id: 'media',
+      title: 'Blast media',
+      head: ['Name', 'For', 'Mohs', 'Bulk, g/cm³', 'Pressure', 'Profile Rz', 'Strip A bow, mm', 'Speed against grit', 'Uses', 'Price a kg'],
+      rows: Object.values(catalogue.methods)
+        .flatMap((method) => (method.family === 'blast' ? [method.medium] : []))
+        .map((m) => [
+          plain(m.name),
+          plain(m.use),
+          m.mohs ? cell(m.mohs, ([softest, hardest]) => (softest === hardest ? String(softest) : `${softest} to ${hardest}`)) : plain('–'),
+          cell(m.bulkDensity),
+          cell(m.pressure, (most) => `${formatQuantity(m.leastPressure.value, 'pressure', system)} to ${formatQuantity(most, 'pressure', system)}`),
+          cell(m.profile, film),
+          cell(m.almen),
+          cell(m.speed),
+          cell(m.uses),
+          cell(m.pricePerKilogram),
         ]),
     },
     {
       id: 'substrates',
       title: 'Materials',
-      head: ['Name', 'Density', 'Heat limit', 'Attacked by', 'Note'],
-      rows: Object.values(CATALOGUE.substrates).map((s) => [
+      head: ['Name', 'Density', 'Heat limit', 'E, GPa; ν', 'Surface energy, mN/m', 'Attacked by', 'Note'],
+      rows: Object.values(catalogue.substrates).map((s) => [
         plain(s.name),
         cell(s.density),
         cell(s.heatLimit, celsius),
+        s.stiffness ? cell(s.stiffness, ([e, nu]) => `${e}; ${nu}`) : plain(''),
+        s.surfaceEnergy ? cell(s.surfaceEnergy) : plain(''),
         cell(s.attackedBy),
         plain(s.note),
       ]),
@@ -98,7 +123,7 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
       id: 'primers',
       title: 'Primers',
       head: ['Name', 'Purpose', 'Coats', 'Film each', 'Solids %', 'Flash', 'Next from', 'to', 'Pot life', 'At least', 'Price a litre'],
-      rows: Object.values(CATALOGUE.primers).map((p) => [
+      rows: Object.values(catalogue.primers).map((p) => [
         plain(p.name),
         plain(p.purpose),
         cell(p.coats),
@@ -116,13 +141,19 @@ export function catalogueTables(system: UnitSystem): CatalogueTable[] {
       id: 'treatments',
       title: 'Rust treatments',
       head: ['Name', 'What it does', 'How', 'Waits', 'L/m²'],
-      rows: Object.values(CATALOGUE.treatments).map((t) => [
+      rows: Object.values(catalogue.treatments).map((t) => [
         plain(t.name),
         plain(t.does),
         cell(t.dose),
         cell(t.wait, formatMinutes),
         cell(t.litresPerSquareMetre),
       ]),
+    },
+    {
+      id: 'kit',
+      title: 'Kit to buy',
+      head: ['Name', 'Price'],
+      rows: Object.values(catalogue.tools).map((tool) => [plain(tool.name), cell(tool.price)]),
     },
     {
       id: 'rules',

@@ -26,7 +26,7 @@ export class StripPage {
   protected readonly strip = computed(() => this.chosen()?.strip ?? null);
   protected readonly method = computed(() => {
     const chosen = this.chosen();
-    return chosen && CATALOGUE.methods[chosen.method];
+    return (chosen && this.context.catalogue().methods[chosen.method]) ?? null;
   });
   protected readonly stripper = computed(() => {
     const method = this.method();

@@ -1,19 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
-import type { MethodOption } from '@lift-bare/core';
+import type { MethodOption, WayPiece } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
-import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
+import { BreakEvenNotes } from './break-even-notes';
+import { CompareTable } from './compare-table';
+import { Openings } from './openings';
 import { OverrideForm } from './override-form';
+import { GRADES, VERDICTS } from './way-words';
+import { WholeJob } from './whole-job';
+import { ZoneMapPicture } from './zone-map';
+import { pieceShare } from './zone-map-geometry';
 
-const GRADES = ['none', 'low', 'medium', 'high'] as const;
-const VERDICTS = { preferred: 'preferred', usable: 'usable', conditions: 'with conditions', 'ruled-out': 'ruled out' } as const;
+/** Ways that fit side by side. */
+const MOST_COMPARED = 3;
 
-/** All methods for a zone, ranked; refused ones with the reason; choose or override. */
+/** All methods for a zone, ranked, composed and comparable; refused ones with the reason; without a zone, the choice for the whole job. */
 @Component({
   selector: 'lb-way-off-page',
-  imports: [WhyButton, FindingNote, NoZone, OverrideForm],
+  imports: [WhyButton, FindingNote, OverrideForm, ZoneMapPicture, CompareTable, Openings, BreakEvenNotes, WholeJob],
   templateUrl: './way-off-page.html',
   styleUrls: ['../../ui/page.css', './way-off-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -29,16 +35,28 @@ export class WayOffPage {
   protected readonly chosen = computed(() => this.context.zonePlan()?.chosen ?? null);
   /** the ruled-out method somebody is about to choose all the same */
   protected readonly asking = linkedSignal<string | null, MethodOption | null>({ source: () => this.context.zoneId(), computation: () => null });
+  protected readonly choice = computed(() => this.context.zone()?.choice ?? null);
+  /** keys of the ways that stand side by side */
+  protected readonly comparing = linkedSignal<string | null, readonly string[]>({ source: () => this.context.zoneId(), computation: () => [] });
+  protected readonly sideBySide = linkedSignal<string | null, boolean>({ source: () => this.context.zoneId(), computation: () => false });
+  protected readonly compared = computed(() => this.context.zonePlan()?.options.filter(({ key }) => this.comparing().includes(key)) ?? []);
   protected readonly cautions = computed(
     () => this.chosen()?.findings.filter(({ severity }) => severity === 'caution' || severity === 'require' || severity === 'rule-out') ?? [],
   );
   protected readonly reasons = computed(() => this.chosen()?.findings.filter(({ severity }) => severity === 'prefer') ?? []);
   protected readonly checks = computed(() => this.context.zonePlan()?.findings.filter(({ severity }) => severity !== 'prefer') ?? []);
-  protected readonly runnerUp = computed(() => this.open().find(({ method }) => method !== this.chosen()?.method) ?? null);
+  protected readonly runnerUp = computed(() => this.open().find(({ key }) => key !== this.chosen()?.key) ?? null);
 
   protected choose(option: MethodOption, reason = ''): void {
     this.asking.set(null);
-    this.context.editZone('choice', (zone) => ({ ...zone, choice: { method: option.method, reason } }));
+    this.context.editZone('choice', (zone) => ({ ...zone, choice: { method: option.method, at: option.at, reason, by: 'hand' as const } }));
+  }
+
+  protected share = (piece: WayPiece): string => pieceShare(piece, this.context.zonePlan()?.area ?? 0);
+  protected full = ({ key }: MethodOption): boolean => this.comparing().length >= MOST_COMPARED && !this.comparing().includes(key);
+
+  protected compare({ key }: MethodOption): void {
+    this.comparing.update((keys) => (keys.includes(key) ? keys.filter((known) => known !== key) : [...keys, key]));
   }
 
   protected unpin(): void {

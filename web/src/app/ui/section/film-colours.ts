@@ -25,7 +25,11 @@ const COLOURS: Readonly<Record<CoatingId, string>> = {
   'etch-primer': '#8d8a4a',
   'zinc-rich': '#868c90',
   'underseal-bitumen': '#2f2d2a',
+  'underseal-pvc': '#45484a',
   varnish: '#a9793f',
+  'decal-vinyl': '#5f7f8f',
+  'chrome-plate': '#b9c2c8',
+  anodising: '#9aa6ab',
 };
 
 export const coatingColour = (coating: CoatingId): string => COLOURS[coating];

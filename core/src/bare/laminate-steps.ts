@@ -1,0 +1,45 @@
+import type { Method } from '../catalogue/methods.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { BareStep } from '../model/bare.ts';
+import { onGroup } from '../rules/groups.ts';
+import { PH, type Add } from './bare-step.ts';
+import { bondSteps } from './bond-steps.ts';
+import { keyText } from './key-text.ts';
+import { washesFirst } from './washes-first.ts';
+
+/** Laminate and wood: dewaxed, keyed, washed and dried. */
+export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add): BareStep[] {
+  const carbon = zone.substrate.id === 'carbon-epoxy';
+  const wood = onGroup(zone, 'wood');
+  const immersed = zone.job.item.service.startsWith('immersed');
+  return [
+    ...(wayOff?.family === 'chem' ? [add('rinse', { title: 'Rinse stripper off', detail: 'Fresh water, soft brush, twice.' })] : []),
+    ...(wayOff?.id === 'blast.soda'
+      ? [add('neutralise', { title: 'Wash soda off and neutralise', detail: 'Water with a little vinegar, then clear water.', hold: PH })]
+      : []),
+    ...(washesFirst(zone)
+      ? [
+          add('soap-wash', {
+            title: wood ? 'Wipe down' : 'Dewax and wash',
+            detail: 'Before any sanding: sanding drives wax and grease in.',
+            wait: 15,
+          }),
+        ]
+      : []),
+    ...bondSteps(zone, add),
+    add(
+      'key',
+      carbon
+        ? { title: 'Finish wet with P400 to P600', detail: 'By hand; stop at the first fibre colour.' }
+        : { title: `Key ${keyText(zone, immersed ? 'P80' : 'P180 to P320')}`, detail: 'Even dull all over; do not go through the gelcoat.' },
+    ),
+    add('final-wash', {
+      title: 'Wash, wipe and dry',
+      detail: 'Clean cloths; let solvent leave.',
+      wait: immersed ? 120 : 20,
+      hold: immersed
+        ? { method: 'moisture meter against a dry reference above the waterline', accept: 'reads as the dry reference; else dry out for weeks' }
+        : null,
+    }),
+  ];
+}

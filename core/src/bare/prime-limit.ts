@@ -1,0 +1,32 @@
+import type { Method } from '../catalogue/methods.ts';
+import { flashRustTime } from '../climate/flash-rust.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { BarePlan } from '../model/bare.ts';
+import { onGroup } from '../rules/groups.ts';
+import { holdsFilm } from './hold-film.ts';
+
+const HOUR = 60;
+
+/** min that a phosphate film holds bare steel in a dry store; common practice, no source. */
+const FILM_HOLDS = 28 * 24 * HOUR;
+
+/** How long the surface keeps before it must be primed. */
+export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeReason'> {
+  const { temperature, humidity } = zone.job.place;
+  if (zone.kept.length > 0) return { primeWithin: null, primeReason: 'Keyed paint keeps while it stays clean.' };
+  if (holdsFilm(zone, wayOff))
+    return { primeWithin: FILM_HOLDS, primeReason: 'Unbroken phosphate film in a dry store: weeks; once it is scrubbed off, the same day.' };
+  if (onGroup(zone, 'ferrous')) {
+    const blasted = wayOff?.traits.includes('hard-medium') ?? false;
+    const contaminated = zone.zone.condition.contamination.includes('salt');
+    const why = [
+      `${humidity} % humidity at ${temperature} °C`,
+      ...(blasted ? ['blasted steel keeps half as long'] : []),
+      ...(contaminated ? ['salt: a tenth'] : []),
+    ];
+    return { primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }), primeReason: `Flash rust: ${why.join(', ')}.` };
+  }
+  if (onGroup(zone, 'light')) return { primeWithin: 6 * HOUR, primeReason: 'Aluminium grows its oxide back within 4 to 8 h of keying.' };
+  if (onGroup(zone, 'zinc')) return { primeWithin: 8 * HOUR, primeReason: 'Zinc is primed the same day.' };
+  return { primeWithin: null, primeReason: 'Keeps while it stays clean and dry.' };
+}

@@ -1,0 +1,91 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Job } from '../model/job.ts';
+import type { MethodOption, Plan } from '../model/plan.ts';
+import type { Shop } from '../model/shop.ts';
+import { planJob } from '../plan-job.ts';
+import { alternativesTo } from './alternatives.ts';
+import { applyWays, releaseWays } from './apply-picks.ts';
+import { choosable, jobPortfolio, offers } from './job-portfolio.ts';
+import type { Picks } from './portfolio.ts';
+import { searchPortfolio, type PortfolioProgress } from './search-portfolio.ts';
+
+/** One way for every zone that has a choice, with what the whole plan then comes to. */
+export interface WaySet {
+  readonly title: string;
+  readonly ways: readonly {
+    readonly zone: string;
+    readonly where: string;
+    readonly method: string;
+    readonly at: string | null;
+    readonly name: string;
+  }[];
+  /** shared costs that it uses */
+  readonly shares: readonly string[];
+  /** weighted money above the best; 0 for the best */
+  readonly extra: number;
+  readonly totals: Plan['totals'];
+}
+
+export interface JobChoice {
+  readonly sets: readonly WaySet[];
+  readonly proven: boolean;
+  /** share of the cost by which something better could still exist; 0 when proven */
+  readonly gap: number;
+  readonly nodes: number;
+}
+
+/** Alternatives that are shown. */
+const MOST_SETS = 6;
+
+/** The best set of ways for a job, pins kept, with the next best different ones. Yields while it searches; a caller that stops passes the last report on. */
+export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Generator<PortfolioProgress, JobChoice, boolean | undefined> {
+  const free = releaseWays(job);
+  const plan = planJob(free, shop, catalogue);
+  const problem = jobPortfolio(free, plan, shop);
+  const search = searchPortfolio(problem);
+  let step = search.next();
+  let report = step.value;
+  while (!step.done) {
+    report = step.value;
+    if (yield report) break;
+    step = search.next();
+  }
+  if (step.done) report = step.value;
+  const describe = (title: string, picks: Picks, extra: number): WaySet => describeSet({ job: free, plan, shop, catalogue }, title, picks, extra);
+  const others = report.proven ? alternativesTo(problem, report).slice(0, MOST_SETS) : [];
+  return {
+    sets: [
+      describe('Best for the whole job', report.picks, 0),
+      ...others.map(({ kind, shared, picks, extra }) => describe(`${kind === 'with' ? 'With' : 'Without'} ${shared.toLowerCase()}`, picks, extra)),
+    ],
+    proven: report.proven,
+    gap: report.cost > 0 ? (report.cost - report.bound) / report.cost : 0,
+    nodes: report.nodes,
+  };
+}
+
+interface Setting {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly shop: Shop;
+  readonly catalogue: Catalogue;
+}
+
+function describeSet({ job, plan, shop, catalogue }: Setting, title: string, picks: Picks, extra: number): WaySet {
+  const zones = choosable(job, plan);
+  const picked = zones.map((zone, i) => ({ zone, option: offers(job, zone)[picks[i] as number] as MethodOption }));
+  const chosen = applyWays(job, new Map(picked.map(({ zone, option }) => [zone.zone, option])));
+  return {
+    title,
+    extra,
+    ways: picked.map(({ zone, option }) => ({
+      zone: zone.zone,
+      where: `${zone.partName}: ${zone.zoneName}`,
+      method: option.method,
+      at: option.at,
+      name: option.name,
+    })),
+    shares: [...new Set(picked.flatMap(({ option }) => option.setUps.map(({ name }) => name)))],
+    totals: planJob(chosen, shop, catalogue).totals,
+  };
+}

@@ -1,0 +1,67 @@
+import type { Plan, ZonePlan } from '../model/plan.ts';
+
+/** One answer of a plan that came out differently. */
+export interface Difference {
+  readonly where: string;
+  readonly what: 'way off' | 'primer' | 'bare surface' | 'coats' | 'strip' | 'set-up' | 'hand time' | 'cost' | 'stops';
+  readonly before: string;
+  readonly after: string;
+}
+
+/** Hours and money that count as the same. */
+const MINUTE = 1;
+const CENT = 0.01;
+
+/** What changes between two plans of the same job, zone by zone and in all; empty where nothing does. */
+export function comparePlans(before: Plan, after: Plan): Difference[] {
+  const zones = before.zones.flatMap((zone) => {
+    const other = after.zones.find(({ zone: id }) => id === zone.zone);
+    return other ? zoneDifferences(zone, other) : [];
+  });
+  return [...zones, ...totalDifferences(before, after)];
+}
+
+function zoneDifferences(before: ZonePlan, after: ZonePlan): Difference[] {
+  const where = `${before.partName}: ${before.zoneName}`;
+  const differ = (what: Difference['what'], say: (zone: ZonePlan) => string): Difference[] => {
+    const [a, b] = [say(before), say(after)];
+    return a === b ? [] : [{ where, what, before: a, after: b }];
+  };
+  return [
+    ...differ('way off', ({ chosen }) => chosen?.name ?? 'none'),
+    ...differ('strip', ({ chosen }) => (chosen?.strip ? stripText(chosen.strip) : 'no stripper')),
+    ...differ('bare surface', ({ bare }) => bare.steps.map(({ title }) => title).join(', ')),
+    ...differ('primer', ({ build }) => build?.primers.find(({ verdict }) => verdict === 'chosen')?.name ?? 'none'),
+    ...differ(
+      'coats',
+      ({ build }) =>
+        build?.coats.map(({ name, coats, dryFilm }) => `${coats} × ${Math.round(dryFilm)} µm ${name.toLowerCase()}`).join(', ') ?? 'none',
+    ),
+  ];
+}
+
+const stripText = ({ rounds, litres, covered, between, sections }: NonNullable<NonNullable<ZonePlan['chosen']>['strip']>): string =>
+  `${rounds.length} ${rounds.length === 1 ? 'round' : 'rounds'}, ${litres.toFixed(1)} L${covered ? ', covered' : ''}, ${between.replaceAll('-', ' ')}, ${sections} ${sections === 1 ? 'section' : 'sections'}`;
+
+function totalDifferences(before: Plan, after: Plan): Difference[] {
+  const where = 'Whole job';
+  const titles = (plan: Plan) => [
+    ...new Set(plan.steps.filter(({ stage }) => stage === 'set-up' || stage === 'finish').map(({ title, detail }) => `${title}: ${detail}`)),
+  ];
+  const [mine, theirs] = [titles(before), titles(after)];
+  const gone = mine.filter((title) => !theirs.includes(title));
+  const come = theirs.filter((title) => !mine.includes(title));
+  return [
+    ...(gone.length + come.length > 0
+      ? [{ where, what: 'set-up' as const, before: gone.join(' ') || 'nothing', after: come.join(' ') || 'nothing' }]
+      : []),
+    ...figure(where, 'hand time', before.totals.hand, after.totals.hand, MINUTE, (minutes) => `${(minutes / 60).toFixed(1)} h`),
+    ...figure(where, 'cost', before.totals.cost, after.totals.cost, CENT, (money) => money.toFixed(0)),
+    ...figure(where, 'stops', stops(before), stops(after), 0.5, String),
+  ];
+}
+
+const stops = ({ findings }: Plan): number => findings.filter(({ severity }) => severity === 'stop').length;
+
+const figure = (where: string, what: Difference['what'], a: number, b: number, least: number, say: (value: number) => string): Difference[] =>
+  Math.abs(a - b) < least || say(a) === say(b) ? [] : [{ where, what, before: say(a), after: say(b) }];

@@ -1,0 +1,25 @@
+import type { Shape } from '../model/shape.ts';
+import type { SquareMetres } from '../units/quantities.ts';
+
+/** m of edges of a zone, each counted once for every face that meets it; a typed area counts as a square. Tubes and hulls have none to speak of. */
+export function edgeLength(shape: Shape, area: SquareMetres): number {
+  switch (shape.kind) {
+    case 'entered':
+      return 4 * Math.sqrt(area);
+    case 'rectangle':
+      return 2 * shape.count * (shape.width + shape.height);
+    case 'disc':
+      return shape.count * Math.PI * shape.diameter;
+    case 'ring':
+      return shape.count * Math.PI * (shape.outer + shape.inner);
+    case 'cylinder':
+      return 4 * shape.count * Math.PI * shape.diameter;
+    case 'box':
+      return 8 * shape.count * (shape.width + shape.depth + shape.height);
+    case 'rim':
+      return 2 * shape.count * Math.PI * (shape.diameter + shape.hub);
+    case 'tube':
+    case 'hull':
+      return 0;
+  }
+}

@@ -1,0 +1,53 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Method } from '../catalogue/methods.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { WayPiece } from '../model/plan.ts';
+import { METHOD_RULES } from '../rules/method-rules.ts';
+import { anyFires } from '../rules/rule.ts';
+import { narrowed, type FindHelp, type Help } from './compose.ts';
+import { methodEfforts } from './method-efforts.ts';
+
+/** Rules about what a method does to a whole stack; a helper follows a bulk method, so they do not speak here. */
+const BULK_ONLY = new Set(['keep-asks', 'keep-stays', 'nothing-to-lift', 'scraper-loose-only', 'brush-alone']);
+const HELPER_RULES = METHOD_RULES.filter(({ id, effect }) => effect === 'rule-out' && !BULK_ONLY.has(id));
+/** Softened specks give way to gentle hand tools; sound paint along edges does not. */
+const FOR_SPECKS = ['mech.scraper', 'mech.brass-brush', 'mech.hand-wet', 'mech.quick-change', 'mech.hand-dry'];
+/** Paint that a stripper has already loosened comes off this much faster than the tool's own rate; model assumption. */
+const LOOSENED = 4;
+
+/**
+ * The quickest hand method that the rules allow at edges, in crevices or on what a stripper leaves. Found once for each place
+ * of a zone, whatever bulk methods ask for it.
+ */
+export function helpersOf(zone: ZoneFacts, catalogue: Catalogue): FindHelp {
+  const found = new Map<WayPiece['place'], Help | null>();
+  return (place, area) => {
+    const known = found.get(place);
+    if (known !== undefined) return known;
+    const there = narrowed(zone, place, area);
+    const offers = Object.values(catalogue.methods)
+      .filter((method) => method.family === 'mech' && mayHelp(method, there, place === 'remainder'))
+      .map((method) => offer(method, there, place === 'remainder'));
+    const best = offers.reduce<Help | null>((least, next) => (least === null || rank(next, zone) < rank(least, zone) ? next : least), null);
+    found.set(place, best);
+    return best;
+  };
+}
+
+const mayHelp = (method: Method, zone: ZoneFacts, specks: boolean): boolean =>
+  (specks
+    ? FOR_SPECKS.includes(method.id)
+    : method.reach.includes(zone.zone.access) && method.id !== 'mech.scraper' && method.id !== 'mech.brass-brush') &&
+  !anyFires(HELPER_RULES, { zone, method, strip: null });
+
+function offer(method: Method, zone: ZoneFacts, specks: boolean): Help {
+  const [effort] = methodEfforts(zone, method, null);
+  if (!effort) throw new RangeError(`${method.ref} takes no effort`);
+  return { method, area: zone.area, effort: specks ? { ...effort, hand: effort.hand / LOOSENED } : effort };
+}
+
+/** Hands count, and what a step of risk or exposure is worth in hands; a tool to buy is a last resort. */
+const rank = ({ method, effort, area }: Help, { shop }: ZoneFacts): number =>
+  (effort.hand / 60) * shop.labourRate +
+  area * (method.risk.value * shop.weights.risk + method.exposure.value * shop.weights.exposure) +
+  (effort.setUps.length > 0 ? 1000 : 0);

@@ -1,0 +1,51 @@
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { planJob } from '../plan-job.ts';
+import { whatWouldOpen } from './what-would-change.ts';
+
+const changes = (method: string, sample: Sample = {}): string[][] =>
+  whatWouldOpen(sampleFacts(sample), method, CATALOGUE).map((opening) => [...opening.changes]);
+
+describe('what would open a method', () => {
+  test('a laboratory result opens dry sanding on suspected lead', () => {
+    expect(changes('mech.da', { condition: { lead: 'suspected' } })).toEqual([['a laboratory result that finds no lead']]);
+  });
+  test('nothing but the material would let stripper onto carbon', () => {
+    expect(changes('chem.fast-solvent', { substrate: 'carbon-epoxy', stack: [['clear-2k', 40]] })).toEqual([]);
+  });
+  test('a method that is open needs nothing', () => {
+    expect(changes('mech.da')).toEqual([]);
+  });
+  test('two refusals need two changes', () => {
+    const sample: Sample = { condition: { lead: 'suspected' }, shop: { avoid: ['mech.da'] } };
+    expect(changes('mech.da', sample)).toEqual([
+      ['a laboratory result that finds no lead', "the method taken off the shop's list of those it avoids"],
+    ]);
+  });
+  test.each<[string, Sample, string]>([
+    ['chem.dcm', {}, 'lawful use of methylene chloride and supplied air declared in the shop'],
+    ['keep.key', { finish: 'machine-enamel' }, 'the target set to keep and key'],
+    ['blast.soda', { substrate: 'aluminium-sheet', thickness: 2, shop: { schools: { L2: 'never' } } }, 'school L2 set to "soft media, trained hand"'],
+    ['chem.caustic-spray', { substrate: 'cast-iron', thickness: 9, touching: ['aluminium-cast'] }, 'the joined aluminium cast taken off'],
+    ['mech.grinder-flap', { substrate: 'mild-steel-section', thickness: 5, features: ['fuel-tank'] }, 'no fuel tank on the part'],
+    ['heat.flame', { substrate: 'mild-steel-section', thickness: 5, place: { extraction: false } }, 'forced ventilation'],
+    ['chem.caustic-bath', { substrate: 'cast-iron', thickness: 9 }, 'the outside size of the part entered, if it fits the tub'],
+    ['mech.scraper', {}, 'paint that is flaking everywhere'],
+  ])('%s', (method, sample, change) => {
+    expect(changes(method, sample)).toContainEqual([change]);
+  });
+});
+
+describe('no method left', () => {
+  const stuck: Sample = { condition: { lead: 'suspected' }, access: 'inside', stack: [['liner-polyurethane', 500]] };
+  const stop = planJob(sampleJob(stuck), sampleShop(stuck), CATALOGUE).findings.find(({ code }) => code === 'no-way-off');
+
+  test('says which rules block', () => {
+    expect(stop?.severity).toBe('stop');
+    expect(stop?.reason).toContain('Does not reach');
+    expect(stop?.reason).toContain('Does not soften this stack');
+  });
+  test('and which single change opens which method', () => {
+    expect(stop?.change).toMatch(/a laboratory result that finds no lead \(.*blast.*\)/);
+  });
+});

@@ -1,0 +1,23 @@
+import { inject, Injectable, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { readWith, Shop } from '@lift-bare/core';
+import { ShopActions } from '../../state/shop.actions';
+import { shopFeature } from '../../state/shop.reducer';
+
+/** The shop profile and the one way to change it: what the schema refuses is told and not taken. */
+@Injectable()
+export class ShopEditor {
+  private readonly store = inject(Store);
+  readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  readonly save = this.store.selectSignal(shopFeature.selectSave);
+  readonly refusal = this.store.selectSignal(shopFeature.selectRefusal);
+  readonly trouble = signal<string | null>(null);
+
+  set<K extends keyof Shop>(key: K, value: Shop[K]): boolean {
+    const document = { ...this.shop(), [key]: value };
+    const read = readWith(Shop, document);
+    this.trouble.set(read.ok ? null : read.issues.map(({ path, reason }) => `${path.join(' › ')}: ${reason}`).join('; '));
+    if (read.ok) this.store.dispatch(ShopActions.edited({ document }));
+    return read.ok;
+  }
+}

@@ -1,0 +1,52 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { CATALOGUE, Equipment, Metres, type MethodId, type Shop } from '@lift-bare/core';
+import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { ChoiceField } from '../../ui/choice-field';
+import { MoneyField } from '../../ui/money-field';
+import { QuantityField } from '../../ui/quantity-field';
+import { TextField } from '../../ui/text-field';
+import { ShopEditor } from './shop-editor';
+
+/** Rates, weights, kit, law and prices. */
+@Component({
+  selector: 'lb-shop-figures',
+  imports: [TextField, ChoiceField, MoneyField, QuantityField, NzSwitchModule, FormsModule],
+  templateUrl: './shop-figures.html',
+  styleUrl: './shop-part.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ShopFigures {
+  protected readonly editor = inject(ShopEditor);
+  protected readonly shop = this.editor.shop;
+  protected readonly metres = Metres;
+  protected readonly equipment = Equipment.options.map((value) => ({ value, label: CATALOGUE.tools[value].name }));
+  protected readonly methods = computed(() => [
+    ...Object.values(CATALOGUE.methods).map(({ ref, name }) => ({ value: ref, label: name })),
+    ...this.shop().ownRows.map(({ id, name }) => ({ value: id, label: name })),
+  ]);
+  protected readonly systems = [
+    { value: 'metric' as const, label: 'Metric' },
+    { value: 'us' as const, label: 'US' },
+  ];
+  protected readonly sides = ['length', 'width', 'height'] as const;
+  protected readonly prices = computed(() =>
+    Object.values(CATALOGUE.methods)
+      .filter((method) => method.family === 'chem' && method.stripper.form !== 'bath')
+      .map((method) => ({
+        id: method.id,
+        name: method.name,
+        standard: method.family === 'chem' ? method.stripper.pricePerLitre.value : 0,
+        own: this.shop().prices[method.id] ?? null,
+      })),
+  );
+
+  protected setWeight = (key: keyof Shop['weights'], value: number): boolean => this.editor.set('weights', { ...this.shop().weights, [key]: value });
+  protected setSetUp = (key: keyof Shop['setUps'], value: number): boolean => this.editor.set('setUps', { ...this.shop().setUps, [key]: value });
+  protected setSide = (vessel: 'cabinet' | 'tub', side: (typeof this.sides)[number], value: number): boolean =>
+    this.editor.set(vessel, { ...this.shop()[vessel], [side]: Metres.parse(value) });
+  protected setPrice = (id: MethodId, value: number): boolean => this.editor.set('prices', { ...this.shop().prices, [id]: value });
+  protected dropPrice(id: MethodId): void {
+    this.editor.set('prices', Object.fromEntries(Object.entries(this.shop().prices).filter(([key]) => key !== id)));
+  }
+}

@@ -1,0 +1,77 @@
+import {
+  breakEvens,
+  CATALOGUE,
+  chooseForJob,
+  comparePlans,
+  gatherFacts,
+  kitSavings,
+  planJob,
+  whatWouldOpen,
+  withOwnRows,
+  type BreakEven,
+  type Difference,
+  type Job,
+  type JobChoice,
+  type KitSaving,
+  type Opening,
+  type PortfolioProgress,
+  type Shop,
+  type ZoneFacts,
+} from '@lift-bare/core';
+
+export interface OpenJobDocument {
+  readonly name: string;
+  readonly document: Job;
+}
+export interface JobDifferences {
+  readonly name: string;
+  readonly differences: readonly Difference[];
+}
+
+interface OfZone {
+  readonly job: Job;
+  readonly shop: Shop;
+  readonly zoneId: string;
+}
+
+/** What heavy work takes, reports and answers. */
+export interface TaskMap {
+  readonly choose: { input: { readonly job: Job; readonly shop: Shop }; progress: PortfolioProgress; result: JobChoice };
+  readonly kit: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: KitSaving[] };
+  readonly breakEven: { input: OfZone; progress: never; result: BreakEven[] };
+  readonly openings: { input: OfZone & { readonly method: string }; progress: never; result: Opening[] };
+  readonly compare: {
+    input: { readonly jobs: readonly OpenJobDocument[]; readonly before: Shop; readonly after: Shop };
+    progress: number;
+    result: JobDifferences[];
+  };
+}
+export type TaskName = keyof TaskMap;
+/** A search that can be held up; `true` sent back asks it to stop and answer with what it has. */
+export type Search<T extends TaskName> = Generator<TaskMap[T]['progress'], TaskMap[T]['result'], boolean | undefined>;
+type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | TaskMap[T]['result'];
+
+export const TASKS: { readonly [T in TaskName]: Work<T> } = {
+  choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
+  kit: ({ job, shop }) => kitSavings(job, shop, CATALOGUE),
+  breakEven(input) {
+    const zone = factsOf(input);
+    return zone ? breakEvens(zone, withOwnRows(CATALOGUE, input.shop.ownRows)) : [];
+  },
+  openings(input) {
+    const zone = factsOf(input);
+    return zone ? whatWouldOpen(zone, input.method, withOwnRows(CATALOGUE, input.shop.ownRows)) : [];
+  },
+  *compare({ jobs, before, after }) {
+    const changed: JobDifferences[] = [];
+    for (const [i, { name, document }] of jobs.entries()) {
+      const differences = comparePlans(planJob(document, before, CATALOGUE), planJob(document, after, CATALOGUE));
+      if (differences.length > 0) changed.push({ name, differences });
+      yield (i + 1) / jobs.length;
+    }
+    return changed;
+  },
+};
+
+const factsOf = ({ job, shop, zoneId }: OfZone): ZoneFacts | undefined =>
+  gatherFacts(job, shop, withOwnRows(CATALOGUE, shop.ownRows)).find(({ zone }) => zone.id === zoneId);
