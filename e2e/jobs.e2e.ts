@@ -43,13 +43,15 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
 });
 
 test('schools and prices of the shop change plans, and are kept', async ({ page }) => {
-  await page.goto('/shop');
+  await page.goto('/shop/schools');
   await page.getByRole('radio', { name: /Etch, then surfacer/ }).check();
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.goto('/jobs/demo-1/build?zone=tug-6');
   await expect(page.locator('tr.pick')).toContainText('Two-pack etch primer');
-  await page.goto('/shop');
+  await page.goto('/shop/schools');
   await page.getByRole('radio', { name: /Epoxy direct/ }).check();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('tab', { name: 'Figures and kit' }).click();
   await field(page, 'Labour').fill('-4');
   await expect(page.getByRole('alert')).toContainText('a number from 0');
   await field(page, 'Labour').fill('48');

@@ -3,7 +3,10 @@ import { expect, test } from '@playwright/test';
 
 const VIEWS = [
   '/',
-  '/shop/figures', '/shop/contractors', '/shop/schools', '/shop/own-rows',
+  '/shop/figures',
+  '/shop/contractors',
+  '/shop/schools',
+  '/shop/own-rows',
   '/catalogue',
   '/jobs/demo-1/intake',
   '/jobs/demo-1/intake?zone=tug-27',

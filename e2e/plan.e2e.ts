@@ -79,9 +79,11 @@ test('carbon refuses every stripper with the reason; a ruled-out choice asks for
   const refused = page.locator('tr.out', { hasText: 'Fast solvent gel' });
   await expect(refused).toContainText('Every chemical stripper attacks the epoxy');
   await expect(page.locator('tr.pick')).toContainText('Wet sanding by hand');
-  await refused.getByRole('button', { name: 'what would change it' }).click();
+  await refused.getByRole('button', { name: 'why not?' }).click();
   await expect(page.locator('.ant-popover')).toContainText('Basis: common practice');
   await page.keyboard.press('Escape');
+  await refused.getByRole('button', { name: 'what would change it' }).click();
+  await expect(refused).toContainText('material and access decide');
   await page.getByRole('button', { name: 'use Fast solvent gel all the same' }).click();
   const confirm = page.getByRole('button', { name: 'Use it against the rules' });
   await expect(confirm).toBeDisabled();

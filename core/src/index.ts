@@ -20,7 +20,7 @@ export type { Coating, Chemistry } from './catalogue/coatings.ts';
 export type { Method } from './catalogue/methods.ts';
 export { shapeArea } from './geometry/shape-area.ts';
 export { dewPoint } from './climate/dew-point.ts';
-export { METHOD_RULES } from './rules/method-rules.ts';
+export { METHOD_RULES, rulesFor } from './rules/method-rules.ts';
 export { PRIMER_RULES } from './rules/book/primer.ts';
 export { FINISH_RULES } from './rules/book/finish.ts';
 export { countNames } from './sheet/count-names.ts';

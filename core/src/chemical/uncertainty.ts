@@ -13,34 +13,28 @@ const Z90 = 1.2815515655446004;
 
 /**
  * Spread of ln(time through the films), first-order propagation: every film's own pair and thickness vary independently,
- * the temperature moves all of them together.
+ * the temperature moves all of them together. With t = Σ_i [ L_i/r_i + L_i²/(2 b_i) + L_i Σ_above L_j/b_j ]:
+ *
+ *   ∂ ln t / ∂ ln t_ref,i = [ L_i/r_i + L_i²/(2 b_i) + (L_i/b_i) Σ_below L_k ] / t
+ *   ∂ ln t / ∂ ln L_i     = [ L_i/r_i + L_i²/b_i + L_i Σ_above L_j/b_j + (L_i/b_i) Σ_below L_k ] / t
  */
 export function logTimeSpread(films: readonly SofteningFilm[], temperature: Celsius): number {
   const total = timeThrough(films);
   if (!(total > 0)) return 0;
   let variance = (temperatureSensitivity(temperature) * TEMPERATURE_SIGMA) ** 2;
-  films.forEach((film, i) => {
-    variance += (PAIR_SIGMA * pairShare(films, i, total)) ** 2 + (THICKNESS_SIGMA * thicknessElasticity(films, i, total)) ** 2;
-  });
+  let resistance = 0;
+  let below = films.reduce((sum, { thickness }) => sum + thickness, 0);
+  for (const { thickness, speed, transport } of films) {
+    below -= thickness;
+    const own = thickness / speed;
+    const carried = thickness / transport;
+    const pair = own + (carried * thickness) / 2 + carried * below;
+    const film = own + carried * thickness + thickness * resistance + carried * below;
+    variance += ((PAIR_SIGMA * pair) / total) ** 2 + ((THICKNESS_SIGMA * film) / total) ** 2;
+    resistance += carried;
+  }
   return Math.sqrt(variance);
 }
-
-/** d ln t / d ln t_ref of film i: the share of the time that its own constants cause. */
-function pairShare(films: readonly SofteningFilm[], i: number, total: number): number {
-  return (timeThrough(films) - timeThrough(films.map((f, j) => (j === i ? faster(f, 0.999) : f)))) / (0.001 * total);
-}
-
-/** d ln t / d ln L of film i. */
-function thicknessElasticity(films: readonly SofteningFilm[], i: number, total: number): number {
-  const thinner = films.map((f, j) => (j === i ? { ...f, thickness: 0.999 * f.thickness } : f));
-  return (total - timeThrough(thinner)) / (0.001 * total);
-}
-
-const faster = (film: SofteningFilm, share: number): SofteningFilm => ({
-  ...film,
-  speed: film.speed / share,
-  transport: film.transport / share,
-});
 
 export interface Band {
   /** 10 % */

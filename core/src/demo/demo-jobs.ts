@@ -6,7 +6,46 @@ import type { Shop } from '../model/shop.ts';
 import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
 
 /** A made-up shop with made-up jobs. */
-export const DEMO_SHOP: Shop = { ...DEFAULT_SHOP, name: 'Ferrow Lane Refinishing' };
+export const DEMO_SHOP: Shop = {
+  ...DEFAULT_SHOP,
+  name: 'Ferrow Lane Refinishing',
+  equipment: [...DEFAULT_SHOP.equipment, 'caustic-tub'],
+  contractors: [
+    {
+      id: 'quayside',
+      name: 'Quayside Blasting',
+      media: ['blast.soda', 'blast.plastic', 'blast.glass-bead'],
+      composites: true,
+      minimum: 140,
+      perSquareMetre: 42,
+      perKilogram: null,
+      transport: 30,
+      daysAway: 3,
+      pickUpDays: ['tue', 'fri'],
+    },
+    {
+      id: 'ironyard',
+      name: 'Ironyard Blast Works',
+      media: ['blast.garnet', 'blast.crushed-glass', 'blast.aluminium-oxide', 'blast.wet-abrasive'],
+      composites: false,
+      minimum: 90,
+      perSquareMetre: 30,
+      perKilogram: null,
+      transport: 20,
+      daysAway: 4,
+      pickUpDays: ['mon'],
+    },
+  ],
+  ownRows: [
+    {
+      id: 'own.house-gel',
+      name: 'House slow gel, 15 L drum',
+      base: 'chem.slow-gel',
+      note: 'Drum price; softening of enamel from our own patches.',
+      figures: { price: 11, pack: 15, softening: { 'alkyd-enamel': 100 } },
+    },
+  ],
+};
 
 type PartChange = (part: Part) => Part;
 
@@ -47,6 +86,15 @@ function baggageTug(): Job {
         'leaded-casting',
         named('Counterweight', ['Faces', 'Lifting pockets'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'not-tested' } })),
       ),
+      part('leaded-casting', (hitch) => ({
+        ...named('Hitch and pedal brackets', ['Faces', 'Bosses'], (zone, i) => ({
+          ...zone,
+          shape: { kind: 'entered', area: m2(i === 0 ? 0.18 : 0.05) },
+          stack: zone.stack.filter(({ coating }) => coating === 'alkyd-enamel'),
+        }))(hitch),
+        features: ['threads'],
+        box: { length: metres(0.4), width: metres(0.25), height: metres(0.2) },
+      })),
       part('olefin-bumper', (bumper) => ({ ...named('Bumper', ['Outside'])(bumper), finish: 'base-clear' })),
     ],
     notes: 'Back on the apron by Friday week.',
@@ -88,9 +136,10 @@ function horsebox(): Job {
         features: ['seams', 'rubber'],
         held: 'in-place',
       })),
-      part('chassis-rail', (rail) => ({
+      part('chassis-rail', (rail): Part => ({
         ...named('Drawbar', ['Outside', 'Inside the section'], (zone) => ({ ...zone, condition: { ...zone.condition, rustGrade: 'none' } }))(rail),
         substrate: 'galvanised',
+        touching: ['aluminium-sheet'],
         finish: 'solid-2k',
       })),
       part(

@@ -1,7 +1,7 @@
 import { methodSubject, sampleShop, type Sample } from '../../testing/sample.ts';
 import { MethodId, SubstrateId } from '../model/ids.ts';
 import type { Shop } from '../model/shop.ts';
-import { METHOD_RULES } from './method-rules.ts';
+import { METHOD_RULES, rulesFor } from './method-rules.ts';
 import { judge } from './rule.ts';
 
 const SMALL_CASTING: Sample = { substrate: 'cast-iron', thickness: 8, area: 0.1, box: [0.3, 0.2, 0.2] };
@@ -270,6 +270,14 @@ describe('rules and each other', () => {
     const small = { ...SMALL_CASTING, shop: { schools: { R1: 'slow-gel' } } } as const;
     expect(firing(['prefer'], 'chem.slow-gel', small)).toContain('casting-way');
     expect(firing(['prefer'], 'chem.caustic-bath', small)).not.toContain('casting-small-bath');
+  });
+
+  test('a rule kept to one family of methods would be silent about all others', () => {
+    for (const sample of EVERYWHERE)
+      for (const id of MethodId.options) {
+        const subject = methodSubject(id, sample);
+        expect(judge(rulesFor(subject.method), subject, [])).toEqual(judge(METHOD_RULES, subject, []));
+      }
   });
 
   test('every sentence of a rule can be read aloud: it ends, and nothing of the code shows', () => {

@@ -8,6 +8,7 @@ import { NEIGHBOUR_RULES } from './book/neighbour.ts';
 import { PLASTIC_RULES } from './book/plastic.ts';
 import { REACH_RULES } from './book/reach.ts';
 import { SCHOOL_RULES } from './book/school.ts';
+import type { Method } from '../catalogue/methods.ts';
 import type { MethodRule } from './subjects.ts';
 
 /** Families of the rules about a way off, in the order they are judged. Adding a rule is adding an object to its family. */
@@ -26,3 +27,16 @@ export const METHOD_FAMILIES: Readonly<Record<string, readonly MethodRule[]>> = 
 
 /** Every rule about a way off. */
 export const METHOD_RULES: readonly MethodRule[] = Object.values(METHOD_FAMILIES).flat();
+
+const ofFamily = (family: Method['family']): readonly MethodRule[] =>
+  METHOD_RULES.filter((rule) => rule.family === undefined || rule.family === family);
+const OF_FAMILY: Readonly<Record<Method['family'], readonly MethodRule[]>> = {
+  keep: ofFamily('keep'),
+  chem: ofFamily('chem'),
+  mech: ofFamily('mech'),
+  blast: ofFamily('blast'),
+  heat: ofFamily('heat'),
+};
+
+/** The rules that can speak about a method; the others are silent whatever the zone. */
+export const rulesFor = ({ family }: Pick<Method, 'family'>): readonly MethodRule[] => OF_FAMILY[family];

@@ -12,7 +12,10 @@ export interface MethodSubject {
   /** What the softening model says; null for other families. */
   readonly strip: StripOutcome | null;
 }
-export type MethodRule = Rule<MethodSubject>;
+export interface MethodRule extends Rule<MethodSubject> {
+  /** the only family of methods that it can speak about; all of them when left out */
+  readonly family?: Method['family'];
+}
 
 /** A primer, held against the surface it would lie on and the finish above it. */
 export interface PrimerSubject {

@@ -5,7 +5,7 @@ import { planStrip } from '../chemical/strip-plan.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption, Supply } from '../model/plan.ts';
-import { METHOD_RULES } from '../rules/method-rules.ts';
+import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { m2 } from '../units/quantities.ts';
@@ -30,7 +30,7 @@ export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOptio
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
 function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp): Unscored[] {
   const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
-  const findings = judge(METHOD_RULES, { zone, method, strip }, zone.path);
+  const findings = judge(rulesFor(method), { zone, method, strip }, zone.path);
   if (findings.some(({ severity }) => severity === 'rule-out')) {
     const [effort] = methodEfforts(zone, method, strip);
     return effort ? [toOption(zone, method, effort, { field: zone.area, help: [] }, findings)] : [];

@@ -13,6 +13,7 @@ const hasPlan = (s: MethodSubject) => s.strip !== null && s.strip.plan !== null;
 export const CHEMICAL_RULES: readonly MethodRule[] = [
   {
     id: 'chem-no-bite',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Does not soften this stack',
     reason: ({ strip }) => `In practice it does not work on: ${strip?.blockedBy.join(', ')}.`,
@@ -23,6 +24,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'chem-not-through',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Not through in a sensible number of rounds',
     reason: `After ${MOST_ROUNDS} rounds the stack would still be on.`,
@@ -33,6 +35,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'dcm-law',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Methylene chloride is restricted',
     reason: 'Law bans or tightly restricts it, and cartridges do not hold its vapour.',
@@ -43,6 +46,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'clear-break-first',
+    family: 'chem',
     effect: 'require',
     title: 'Break the closed surface first',
     reason:
@@ -54,6 +58,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'lay-once',
+    family: 'chem',
     effect: 'caution',
     title: 'Lay on once and leave it',
     reason: ({ strip }) =>
@@ -65,6 +70,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'powder-no-solvent',
+    family: 'chem',
     effect: 'caution',
     title: 'Powder and baked films hardly open',
     reason: 'Cross-linked films take many rounds; breaking the surface or blasting is usually less work.',
@@ -75,6 +81,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'chem-cold',
+    family: 'chem',
     effect: 'caution',
     title: 'Cold workplace',
     reason: ({ zone }) =>
@@ -86,6 +93,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'chem-dries-first',
+    family: 'chem',
     effect: 'caution',
     title: 'May dry before it lifts',
     reason: ({ strip }) =>
@@ -97,6 +105,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'chem-drains',
+    family: 'chem',
     effect: 'caution',
     title: 'Liquid drains off this face',
     reason: 'On a face that is not level only about 0.4 mm stays; feed it from the top or use a gel.',
@@ -107,6 +116,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'chem-overhead',
+    family: 'chem',
     effect: 'caution',
     title: 'Overhead work drips',
     reason: 'Stripper falls on face, arms and floor: full shield, apron, sheet below, gel only.',
@@ -117,6 +127,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'grease-first',
+    family: 'chem',
     effect: 'require',
     title: 'Degrease first',
     reason: 'Gels and solvents work on clean paint only; grease keeps them off.',
@@ -127,6 +138,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'seams-seal',
+    family: 'chem',
     effect: 'require',
     title: 'Seal seams and gaps with foil, doubled',
     reason: 'Trapped stripper bleeds out of laps, glass channels and sensors weeks later; plain tape soaks through. Flush afterwards.',
@@ -137,6 +149,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'joint-keep-off',
+    family: 'chem',
     effect: 'require',
     title: 'Keep stripper off bonded joints',
     reason: 'It creeps into adhesive joints, inserts and honeycomb and softens the bond: foil and a dry margin of 30 mm.',
@@ -147,6 +160,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'filler-knock-out',
+    family: 'chem',
     effect: 'require',
     title: 'Take old filler out before stripper',
     reason: 'Filler soaks stripper up and gives it back under the new paint; knock it out, and use only final wash on what stays.',
@@ -157,6 +171,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'acid-neutral',
+    family: 'chem',
     effect: 'require',
     title: 'Check for neutral after an acid type',
     reason: 'Water dilutes but does not neutralise: rinse until pH paper reads 6 to 8.',
@@ -167,6 +182,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'solvent-no-spark',
+    family: 'chem',
     effect: 'caution',
     title: 'Flammable vapour lies low',
     reason: 'It is heavier than air and runs to pits and pilot flames: no ignition source, extraction on or doors open.',
@@ -177,6 +193,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'slow-gel-cover',
+    family: 'chem',
     effect: 'require',
     title: 'Cover with film',
     reason: 'Under film it stays wet three to four times as long.',
@@ -187,6 +204,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'gelcoat-safe-hull',
+    family: 'chem',
     effect: 'prefer',
     title: 'Made for antifouling on gelcoat',
     reason: 'It softens antifouling, keeps biocide wet and spares the gelcoat.',
@@ -197,6 +215,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'gelcoat-safe-elsewhere',
+    family: 'chem',
     effect: 'caution',
     title: 'Gelcoat-safe stripper is weak elsewhere',
     reason: 'It is made for antifouling; other systems need many rounds.',

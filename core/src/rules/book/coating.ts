@@ -27,6 +27,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'thin-film-antifoul',
+    family: 'keep',
     effect: 'rule-out',
     title: 'Nothing else holds on thin-film antifouling',
     reason: 'A slippery fluoropolymer film takes no other coat, unless the data sheet of the new one names it.',
@@ -72,6 +73,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'bead-thin-only',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Glass bead polishes thick paint',
     reason: 'Round beads peen; a stack this thick is only hammered warm.',
@@ -82,6 +84,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'dry-ice-soft-only',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Dry ice lifts soft coats only',
     reason: 'Cross-linked films and powder stay on; it is for grease, wax, antifouling and underseal.',
@@ -92,6 +95,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'starch-dry',
+    family: 'blast',
     effect: 'caution',
     title: 'Starch clogs in damp air',
     reason: ({ zone }) => `At ${zone.job.place.humidity} % humidity it swells in the hose; a drier in the line, or another day.`,
@@ -102,6 +106,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'silica-banned',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Sand is not a blast medium',
     reason: 'Free crystalline silica scars lungs for good, in the yard as well; use garnet or crushed glass.',
@@ -112,6 +117,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'steel-grit-room',
+    family: 'blast',
     effect: 'caution',
     title: 'Steel grit belongs in a closed room',
     reason: 'It pays only when it is caught and used again, and what is lost rusts into everything near.',
@@ -122,6 +128,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'clean-medium',
+    family: 'blast',
     effect: 'caution',
     title: 'Fresh medium without iron',
     reason: 'Medium that has cut steel carries iron into stainless and light alloy, where it rusts under the paint.',
@@ -132,6 +139,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'flame-clear-air',
+    family: 'heat',
     effect: 'rule-out',
     title: 'No flame where solvent may hang',
     reason: 'Vapour is heavier than air and lies where it cannot be smelled; a flame finds it.',
@@ -142,6 +150,7 @@ export const COATING_RULES: readonly MethodRule[] = [
   },
   {
     id: 'amorphous-cracks',
+    family: 'chem',
     effect: 'caution',
     title: 'Clear plastics crack under stress',
     reason: 'Acrylic and polycarbonate craze where they are bent or screwed tight: loosen, test on an edge, rinse early.',

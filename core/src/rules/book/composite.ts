@@ -7,6 +7,7 @@ const isCarbon = (s: Parameters<MethodRule['when']>[0]) => s.zone.substrate.id =
 export const COMPOSITE_RULES: readonly MethodRule[] = [
   {
     id: 'comp-no-chem',
+    family: 'chem',
     effect: 'rule-out',
     title: 'No stripper on carbon or aramid',
     reason: 'Every chemical stripper attacks the epoxy that holds the fibres; the damage is inside and cannot be seen.',
@@ -17,6 +18,7 @@ export const COMPOSITE_RULES: readonly MethodRule[] = [
   },
   {
     id: 'comp-gelcoat-only',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Only gelcoat-safe stripper on glass fibre',
     reason: 'Solvent swells the polyester resin; only a stripper whose data sheet names gelcoat may touch it.',

@@ -25,6 +25,7 @@ export const FERROUS_RULES: readonly MethodRule[] = [
   },
   {
     id: 'sheet-blast-limit',
+    family: 'blast',
     effect: 'caution',
     title: 'Blast bends thin sheet',
     reason: ({ zone }) =>
@@ -68,6 +69,7 @@ export const FERROUS_RULES: readonly MethodRule[] = [
   },
   {
     id: 'wire-loose-only',
+    family: 'mech',
     effect: 'rule-out',
     title: 'Wire polishes sound paint',
     reason: 'A wire cup takes rust and loose paint; over a sound layer it only shines it.',
@@ -98,6 +100,7 @@ export const FERROUS_RULES: readonly MethodRule[] = [
   },
   {
     id: 'cast-caustic',
+    family: 'chem',
     effect: 'prefer',
     title: 'Caustic foam suits old iron machines',
     reason: 'It lifts oil-based paint, takes grease with it and keeps lead wet.',
@@ -109,6 +112,7 @@ export const FERROUS_RULES: readonly MethodRule[] = [
   },
   {
     id: 'section-blast',
+    family: 'blast',
     effect: 'prefer',
     title: 'Blast is the way for rusty section',
     reason: 'Hard blast takes paint, scale and rust out of pits in one go and leaves the profile that primer wants.',

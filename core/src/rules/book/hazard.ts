@@ -45,6 +45,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'heat-no-composite',
+    family: 'heat',
     effect: 'rule-out',
     title: 'Heat harms what is underneath',
     reason: 'Composite, plastic, zinc, filler and sealed hollows burn, sag, fume or burst.',
@@ -57,6 +58,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'heat-no-sheet',
+    family: 'heat',
     effect: 'rule-out',
     title: 'Heat buckles sheet and light alloy',
     reason: 'The gun runs far above what thin sheet or aged alloy stands.',
@@ -67,6 +69,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'heat-fume',
+    family: 'heat',
     effect: 'caution',
     title: 'Heated paint gives off poisonous fume',
     reason: 'Old pigments and two-pack binders decompose; another method is nearly always better.',
@@ -77,6 +80,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'heat-isocyanate',
+    family: 'heat',
     effect: 'rule-out',
     title: 'Heat frees isocyanate from two-pack paint',
     reason: 'Polyurethane breaks down into isocyanates, which sensitise lungs for life.',
@@ -87,6 +91,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'soda-rinse',
+    family: 'blast',
     effect: 'require',
     title: 'Wash and neutralise after soda',
     reason: 'The alkaline salt left by soda kills adhesion.',
@@ -97,6 +102,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'wet-blast-inhibit',
+    family: 'blast',
     effect: 'caution',
     title: 'Wet blast flash rusts',
     reason: 'Bare steel rusts as the water dries: inhibitor where the primer takes it, or dry at once and prime.',
@@ -107,6 +113,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   },
   {
     id: 'blast-contain',
+    family: 'blast',
     effect: 'caution',
     title: 'Blast dust outdoors needs a screen',
     reason: 'Dust and rebound reach neighbours, glass and drains; tent or cabinet.',

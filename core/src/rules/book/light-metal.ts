@@ -5,6 +5,7 @@ import type { MethodRule } from '../subjects.ts';
 export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   {
     id: 'light-no-caustic',
+    family: 'chem',
     effect: 'rule-out',
     title: 'No caustic on light alloy or zinc',
     reason: ({ zone }) => `Caustic dissolves ${zone.substrate.name.toLowerCase()} and gives off hydrogen.`,
@@ -45,6 +46,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'light-scraper',
+    family: 'chem',
     effect: 'prefer',
     title: 'Lift with stripper, scrape with plastic',
     reason: 'On light alloy a stripper and a plastic scraper leave no scratches and no foreign metal.',
@@ -55,6 +57,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'light-pad',
+    family: 'mech',
     effect: 'prefer',
     title: 'Non-woven disc suits this alloy',
     reason: 'The shop allows non-woven pads on light alloy: they cut paint and leave an even key without embedding iron.',
@@ -65,6 +68,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'light-pad-school',
+    family: 'mech',
     effect: 'caution',
     title: 'Shop keeps pads off light alloy',
     reason: 'A non-woven disc cuts soft alloy quickly and unevenly; the shop scrapes with plastic first.',
@@ -85,6 +89,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'light-soft-blast',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Hard grit is too much for this alloy',
     reason: 'Mineral grit and crushed glass bite into aluminium and stretch it; soft media only.',
@@ -96,6 +101,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'light-blast-pressure',
+    family: 'blast',
     effect: 'caution',
     title: 'Light alloy: 2 bar at most',
     reason: 'Soft medium, low pressure, shallow angle, always moving; trained hand.',
@@ -156,6 +162,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'zinc-no-acid',
+    family: 'chem',
     effect: 'rule-out',
     title: 'No acid stripper on zinc',
     reason: 'Acid dissolves zinc.',
@@ -166,6 +173,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'copper-alkali',
+    family: 'chem',
     effect: 'caution',
     title: 'Alkali stains brass and bronze',
     reason: 'Strong alkali and ammonia darken copper alloys; rinse at once or choose a neutral stripper.',

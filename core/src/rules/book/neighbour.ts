@@ -9,6 +9,7 @@ const isBath = (s: MethodSubject): boolean => s.method.id === 'chem.caustic-bath
 export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   {
     id: 'touching-caustic',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Caustic would reach light alloy or zinc',
     reason: 'What is joined to this part dissolves in caustic and gives off hydrogen.',
@@ -19,6 +20,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'touching-carbon',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Stripper would reach a bonded carbon joint',
     reason: 'Stripper creeps into the joint between metal and laminate and softens the resin where it carries load.',
@@ -29,6 +31,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'touching-soft',
+    family: 'chem',
     effect: 'require',
     title: 'Foil over the joined plastic or laminate',
     reason: 'Stripper that runs over crazes plastic and swells gelcoat: take it off or foil it twice, with a dry margin.',
@@ -39,6 +42,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'touching-grit',
+    family: 'blast',
     effect: 'caution',
     title: 'Grit strays onto softer neighbours',
     reason: 'Rebound cuts light alloy, plastic and laminate beside this part: cover with rubber or blast mask, nozzle away from them.',
@@ -49,6 +53,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'bath-fits',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Too large for the tub',
     reason: ({ zone }) => {
@@ -62,6 +67,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'bath-unmeasured',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Not known whether it fits the tub',
     reason: 'The outside size of this part has not been entered.',
@@ -72,6 +78,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'bath-iron-only',
+    family: 'chem',
     effect: 'rule-out',
     title: 'The bath is for plain iron and steel',
     reason: 'Hot lye attacks, swells or darkens everything else within minutes.',
@@ -82,6 +89,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'bath-hollow',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Lye stays in hollows and joints',
     reason: 'A sealed hollow, tank, bonded joint or bearing that goes under fills with hot lye and cannot be rinsed.',
@@ -94,6 +102,7 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
   },
   {
     id: 'blast-hollow',
+    family: 'blast',
     effect: 'require',
     title: 'Plug hollows before blasting',
     reason: 'Medium inside a section or tank rattles, holds damp and comes out into the paint: plug, then blow out and vacuum.',

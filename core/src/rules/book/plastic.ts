@@ -5,6 +5,7 @@ import type { MethodRule } from '../subjects.ts';
 export const PLASTIC_RULES: readonly MethodRule[] = [
   {
     id: 'plastic-safe-only',
+    family: 'chem',
     effect: 'rule-out',
     title: 'Only plastic-safe stripper on plastics',
     reason: 'Other strippers soften, swell or craze it, sometimes days later.',
@@ -15,6 +16,7 @@ export const PLASTIC_RULES: readonly MethodRule[] = [
   },
   {
     id: 'plastic-patch',
+    family: 'chem',
     effect: 'require',
     title: 'Hidden test patch first',
     reason: 'Grades of one plastic differ; try a hidden spot, wait out the dwell and an hour more before the visible side.',
@@ -25,6 +27,7 @@ export const PLASTIC_RULES: readonly MethodRule[] = [
   },
   {
     id: 'plastic-safe-elsewhere',
+    family: 'chem',
     effect: 'caution',
     title: 'Plastic-safe stripper is slow on metal',
     reason: 'It is made weak on purpose; on metal a stronger type saves rounds.',
@@ -35,6 +38,7 @@ export const PLASTIC_RULES: readonly MethodRule[] = [
   },
   {
     id: 'plastic-no-blast',
+    family: 'blast',
     effect: 'rule-out',
     title: 'No hard blast on plastic',
     reason: 'It pits and melts the face.',

@@ -49,6 +49,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'precision-no-grit',
+    family: 'blast',
     effect: 'caution',
     title: 'Grit finds its way into bearings and ways',
     reason: 'Plugs leak dust; take bearings and ways out, or choose a way without grit.',
@@ -59,6 +60,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'keep-asks',
+    family: 'keep',
     effect: 'rule-out',
     title: 'Target says it comes off',
     reason: 'The target of this zone is bare or a lower layer; keeping would not reach it.',
@@ -79,6 +81,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'keep-unsound',
+    family: 'keep',
     effect: 'rule-out',
     title: 'Too weak to keep',
     reason: 'A crosscut of class 2 or worse, or cracked, flaking or contaminated paint lets go under whatever goes on top.',
@@ -92,6 +95,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'keep-school',
+    family: 'keep',
     effect: 'caution',
     title: 'Shop goes bare',
     reason: 'School S1 is set to always bare; this zone is kept against it.',
@@ -116,6 +120,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'scraper-loose-only',
+    family: 'mech',
     effect: 'rule-out',
     title: 'A scraper alone lifts only loose paint',
     reason: 'Sound layers do not come off with a blade; it belongs after the dwell.',
@@ -126,6 +131,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'brush-alone',
+    family: 'mech',
     effect: 'rule-out',
     title: 'A brass brush alone does not strip',
     reason: 'It clears softened paint from corners; sound paint only shines.',
@@ -167,6 +173,7 @@ export const REACH_RULES: readonly MethodRule[] = [
   },
   {
     id: 'blast-needs-someone',
+    family: 'blast',
     effect: 'caution',
     title: 'Nobody blasts this medium for the shop',
     reason: 'The shop owns no blast pot and no contractor on its list offers this medium; a pot to buy is counted in.',

@@ -11,6 +11,7 @@ const CASTING_WAY = { caustic: 'chem.caustic-spray', 'slow-gel': 'chem.slow-gel'
 export const SCHOOL_RULES: readonly MethodRule[] = [
   {
     id: 'aluminium-no-blast',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Shop does not blast light alloy',
     reason: 'Any blast roughens aluminium or stretches it; the shop has set that aside.',
@@ -21,6 +22,7 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'panel-no-blast',
+    family: 'blast',
     effect: 'rule-out',
     title: 'Shop does not blast panels',
     reason: ({ zone }) => `One slip bends ${zone.part.thickness} mm sheet for good; the shop blasts none.`,
@@ -31,6 +33,7 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'antifoul-strip',
+    family: 'keep',
     effect: 'rule-out',
     title: 'Shop strips old antifouling',
     reason: 'School F1 is set to strip: nothing unknown stays under the new system.',
@@ -41,6 +44,7 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
   },
   {
     id: 'antifoul-overcoat',
+    family: 'keep',
     effect: 'caution',
     title: 'Both data sheets must allow the overcoat',
     reason: 'Antifoulings do not all take each other; a tie coat goes between when the old type is not known.',

@@ -9,8 +9,8 @@ export const writeJson = (rows: readonly OwnRow[]): string => JSON.stringify({ f
 
 /** The shop's own rows as a CSV file; the CSV library is loaded when it is wanted. */
 export async function writeCsv(rows: readonly OwnRow[]): Promise<string> {
-  const { unparse } = await import('papaparse');
-  return unparse({ fields: [...OWN_COLUMNS], data: writeOwnTable(rows) as TableLine[] });
+  const { default: papa } = await import('papaparse');
+  return papa.unparse({ fields: [...OWN_COLUMNS], data: writeOwnTable(rows) as TableLine[] });
 }
 
 /** Rows of a JSON or CSV file, told apart by the first character; every trouble with its place. */
@@ -20,8 +20,8 @@ export async function readRows(text: string): Promise<ReadResult<OwnRow[]>> {
 }
 
 async function readCsv(text: string): Promise<ReadResult<OwnRow[]>> {
-  const { parse } = await import('papaparse');
-  const { data, errors, meta } = parse<TableLine>(text.trim(), { header: true, skipEmptyLines: 'greedy' });
+  const { default: papa } = await import('papaparse');
+  const { data, errors, meta } = papa.parse<TableLine>(text.trim(), { header: true, skipEmptyLines: 'greedy' });
   const broken = errors.filter(({ type }) => type !== 'Delimiter');
   if (broken.length > 0) return { ok: false, issues: broken.map(({ row, message }) => ({ path: [(row ?? 0) + 1], reason: message })) };
   const missing = ['id', 'name', 'base'].filter((column) => !(meta.fields ?? []).includes(column));
