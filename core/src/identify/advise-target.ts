@@ -39,6 +39,7 @@ export function adviseTarget(zone: ZoneFacts): TargetAdvice | null {
   if (weakest === null && !failed) return sound(zone);
   if (weakest === null) return bare('The crosscut fails, and nobody wrote down between which layers: trust none.');
   const below = stack.slice(0, weakest);
+  // Colour is no ground: what is built on is the topmost primer or surfacer that still holds.
   const name = (layer: Layer | undefined) =>
     layer &&
     zone.off
@@ -46,8 +47,8 @@ export function adviseTarget(zone: ZoneFacts): TargetAdvice | null {
       .find((fact) => fact.layer === layer)
       ?.coating.name.toLowerCase();
   const reason = `${upperFirst(name(stack[weakest]) ?? '')} fails, so it and everything above it come off.`;
-  const stop = below.at(-1);
-  if (!stop || !below.some(({ coating }) => GROUNDS.includes(coating))) return bare(reason);
+  const stop = below.findLast(({ coating }) => GROUNDS.includes(coating));
+  if (!stop) return bare(reason);
   return {
     target: { kind: 'down-to', layer: stop.id },
     reasons: [reason, `${upperFirst(name(stop) ?? '')} below it is sound and a ground to build on.`],

@@ -131,6 +131,10 @@ describe('help with the target', () => {
     expect(advise({ stack: FACTORY, tests, condition: { crosscut: 4 } })?.target).toEqual({ kind: 'down-to', layer: 'layer2' });
     expect(advise({ stack: FACTORY, tests: [], condition: { crosscut: 4 } })?.target).toEqual({ kind: 'bare' });
   });
+  test('colour is no ground: a failing clear takes the basecoat with it', () => {
+    const tests = [record({ test: 'crosscut', class: 3, plane: 'layer4' })];
+    expect(advise({ stack: FACTORY, tests, condition: { crosscut: 3 } })?.target).toEqual({ kind: 'down-to', layer: 'layer2' });
+  });
   test('nothing sound below: bare; rust of grade C, holes or a shop that goes bare: bare', () => {
     expect(advise({ stack: [['alkyd-enamel', 40, 'flaking']] })?.target.kind).toBe('bare');
     expect(advise({ stack: FACTORY, condition: { rustGrade: 'C' } })?.target.kind).toBe('bare');
