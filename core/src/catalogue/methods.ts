@@ -119,7 +119,7 @@ const blast = (medium: Medium): Method => ({
   name: `${medium.name} blast`,
   does: medium.use,
   how: 'Edges first, shallow angle, always moving.',
-  reach: ALL,
+  reach: ['flat', 'edge', 'crevice', 'tube'],
   medium,
   traits: [
     medium.hard ? 'hard-medium' : 'soft-medium',

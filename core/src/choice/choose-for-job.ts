@@ -3,6 +3,7 @@ import type { Job } from '../model/job.ts';
 import type { MethodOption, Plan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
+import { lowerFirst } from '../units/casing.ts';
 import { alternativesTo } from './alternatives.ts';
 import { applyWays, releaseWays } from './apply-picks.ts';
 import { choosable, jobPortfolio, offers } from './job-portfolio.ts';
@@ -56,7 +57,7 @@ export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Gener
   return {
     sets: [
       describe('Best for the whole job', report.picks, 0),
-      ...others.map(({ kind, shared, picks, extra }) => describe(`${kind === 'with' ? 'With' : 'Without'} ${shared.toLowerCase()}`, picks, extra)),
+      ...others.map(({ kind, shared, picks, extra }) => describe(`${kind === 'with' ? 'With' : 'Without'} ${lowerFirst(shared)}`, picks, extra)),
     ],
     proven: report.proven,
     gap: report.cost > 0 ? (report.cost - report.bound) / report.cost : 0,

@@ -7,7 +7,6 @@ import type { Finding } from '../model/finding.ts';
 import type { MethodOption, Supply } from '../model/plan.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
-import { lowerFirst } from '../units/casing.ts';
 import { m2 } from '../units/quantities.ts';
 import { compose, type Composition, type FindHelp } from './compose.ts';
 import type { Effort } from './effort.ts';
@@ -112,7 +111,7 @@ function afterwards(zone: ZoneFacts, method: Method): MethodOption['after'] {
 function placeText({ at }: Effort, { shop }: ZoneFacts): string {
   if (at === null || at === 'blast-pot') return '';
   if (at === 'blast-cabinet') return ', in the cabinet';
-  return `, sent to ${lowerFirst(shop.contractors.find(({ id }) => id === at)?.name ?? at)}`;
+  return `, sent to ${shop.contractors.find(({ id }) => id === at)?.name ?? at}`;
 }
 
 /** The members of several lists, once each. */

@@ -170,6 +170,17 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     when: (s) => isChem(s) && s.zone.filler,
   },
   {
+    id: 'inside-trapped',
+    family: 'chem',
+    effect: 'caution',
+    title: 'Stripper stays in a hollow',
+    reason: 'What runs into folds and blind ends is not rinsed out and works on under the new paint: flush long, blow out, look again after a day.',
+    basis: practice,
+    looksAt: ['access', 'method'],
+    change: 'A zone that drains, or a way without stripper.',
+    when: (s) => s.zone.zone.access === 'inside',
+  },
+  {
     id: 'acid-neutral',
     family: 'chem',
     effect: 'require',

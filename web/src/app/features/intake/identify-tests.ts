@@ -30,6 +30,7 @@ import { resultText, TEST_GUIDES } from './test-guide';
     .tests, .answers { display: flex; flex-wrap: wrap; gap: 6px; }
     .tests .soft { margin-left: 6px; font-weight: 400; }
     .tests [aria-expanded='true'] { background: var(--act-bg); }
+    :host { display: block; margin-bottom: 18px; }
     .guide { margin: 8px 0 0; }
     .answers { margin: 8px 0; }
     .answers .btn { background: var(--sheet); }

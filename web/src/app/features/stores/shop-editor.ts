@@ -14,10 +14,23 @@ export class ShopEditor {
   readonly trouble = signal<string | null>(null);
 
   set<K extends keyof Shop>(key: K, value: Shop[K]): boolean {
-    const document = { ...this.shop(), [key]: value };
+    return this.take({ ...this.shop(), [key]: value });
+  }
+
+  /** The whole profile from the text of a file. */
+  replace(text: string): boolean {
+    try {
+      return this.take(JSON.parse(text));
+    } catch {
+      this.trouble.set('The file is not JSON.');
+      return false;
+    }
+  }
+
+  private take(document: unknown): boolean {
     const read = readWith(Shop, document);
     this.trouble.set(read.ok ? null : read.issues.map(({ path, reason }) => `${path.join(' › ')}: ${reason}`).join('; '));
-    if (read.ok) this.store.dispatch(ShopActions.edited({ document }));
+    if (read.ok) this.store.dispatch(ShopActions.edited({ document: read.value }));
     return read.ok;
   }
 }

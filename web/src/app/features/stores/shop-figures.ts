@@ -5,6 +5,7 @@ import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { ChoiceField } from '../../ui/choice-field';
 import { MoneyField } from '../../ui/money-field';
 import { QuantityField } from '../../ui/quantity-field';
+import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
 import { ShopEditor } from './shop-editor';
 
@@ -40,6 +41,13 @@ export class ShopFigures {
         own: this.shop().prices[method.id] ?? null,
       })),
   );
+
+  protected saveProfile = (): void => saveFile(`${this.shop().name}.json`, JSON.stringify(this.shop(), null, 2));
+  protected async openProfile(input: HTMLInputElement): Promise<void> {
+    const text = await input.files?.[0]?.text();
+    input.value = '';
+    if (text !== undefined) this.editor.replace(text);
+  }
 
   protected setWeight = (key: keyof Shop['weights'], value: number): boolean => this.editor.set('weights', { ...this.shop().weights, [key]: value });
   protected setSetUp = (key: keyof Shop['setUps'], value: number): boolean => this.editor.set('setUps', { ...this.shop().setUps, [key]: value });

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import { SCHOOLS, Schools, type SchoolId, type SchoolSide, type Shop } from '@lift-bare/core';
+import { SCHOOLS, Schools, type SchoolId, type SchoolSide, type Shop, type Difference } from '@lift-bare/core';
 import { forkJoin, of, switchMap, type Subscription } from 'rxjs';
 import { Api } from '../../api/api';
 import { Units } from '../../ui/units.service';
@@ -7,6 +7,9 @@ import { PlannerClient } from '../../workers/planner-client';
 import type { JobDifferences } from '../../workers/tasks';
 import { gatherDifferences } from './gather-differences';
 import { ShopEditor } from './shop-editor';
+
+/** Characters of an answer that are shown. */
+const LONGEST = 68;
 
 /** Points on which practitioners disagree: both sides, the default and why; switching shows what changes in open jobs. */
 @Component({
@@ -31,7 +34,7 @@ import { ShopEditor } from './shop-editor';
           <p><b>{{ what }}</b> @if (working() !== null) { <span class="soft">planning open jobs, {{ working() }} %</span> }</p>
           @for (job of changes(); track job.name) {
             <div class="note"><b>{{ job.name }}</b>
-              @for (change of gathered(job); track $index) { <p class="small"><strong>{{ change.what }}</strong> {{ units.text(brief(change.before)) }} → {{ units.text(brief(change.after)) }} <span class="soft">{{ change.where }}</span></p> }
+              @for (change of gathered(job); track $index) { <p class="small"><strong>{{ change.what }}</strong> {{ brief(change, change.before) }} → {{ brief(change, change.after) }} <span class="soft">{{ change.where }}</span></p> }
             </div>
           } @empty { @if (working() === null) { <p class="soft">No open job plans differently.</p> } }
         } @else { <p class="soft">Choose another side of a school: every open job is planned both ways and the differences stand here.</p> }
@@ -86,5 +89,8 @@ export class ShopSchools {
   }
 
   protected gathered = gatherDifferences;
-  protected brief = (text: string): string => (text.length > 70 ? `${text.slice(0, 68)}…` : text);
+  protected brief({ what }: Difference, text: string): string {
+    if (what === 'cost') return this.units.money(Number(text));
+    return this.units.text(text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);
+  }
 }

@@ -73,7 +73,7 @@ export class CompareTable {
         (grade) => GRADES[grade] ?? '',
       ),
       words('Kit to buy', ({ lacks }) => lacks.map((name) => name.replace('Buy: ', '')).join(', ') || 'none'),
-      words('Shared with others', ({ setUps }) => setUps.map(({ name }) => name.toLowerCase()).join(', ') || 'nothing'),
+      words('Shared with others', ({ setUps }) => setUps.map(({ name }) => units.inline(name)).join(', ') || 'nothing'),
       words(
         'Leaves',
         ({ leaves, profile }) => `${units.text(leaves)}${profile !== null && profile > 0 ? `, Rz about ${units.show(profile, 'film')}` : ''}`,

@@ -73,6 +73,7 @@ export class WholeJob {
     });
   }
 
+  protected sharesText = ({ shares }: WaySet): string => shares.map(this.units.inline).join(', ');
   protected stop = (): void => this.stopping.next();
 
   protected use(set: WaySet): void {
