@@ -5,6 +5,7 @@ import { planStrip } from '../chemical/strip-plan.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption, Supply } from '../model/plan.ts';
+import { onGroup } from '../rules/groups.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import { m2 } from '../units/quantities.ts';
@@ -79,7 +80,7 @@ function toOption(zone: ZoneFacts, method: Method, bulk: Effort, { field, help }
     charge: bulk.charge,
     cost: material + stations + outside + (hand / 60) * zone.shop.labourRate,
     waste: sum(efforts, (effort) => effort.waste),
-    risk: method.risk.value,
+    risk: riskOn(zone, method),
     // The dust of what is sent out is not the shop's to breathe.
     exposure: sentOut ? 0 : method.exposure.value,
     sentOut,
@@ -94,6 +95,16 @@ function toOption(zone: ZoneFacts, method: Method, bulk: Effort, { field, help }
     lacks: setUps.filter(({ id }) => id.startsWith('tool:')).map(({ name }) => name),
     strip: bulk.strip,
   };
+}
+
+/** mm of iron or steel from which tools that harm sheet do less harm; model assumption. */
+const SECTION = 2;
+
+/** Grade of harm to this part: a heavy iron or steel section stands discs, needles and grit one grade better than the row says. */
+function riskOn(zone: ZoneFacts, { risk, traits }: Method): number {
+  const rough = traits.includes('disc') || traits.includes('hard-medium') || traits.includes('steel-tool');
+  const heavy = onGroup(zone, 'ferrous') && zone.part.thickness >= SECTION;
+  return rough && heavy ? Math.max(0, risk.value - 1) : risk.value;
 }
 
 const NOTHING_AFTER = { hand: 0, wait: 0, money: 0 } as const;
