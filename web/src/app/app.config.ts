@@ -5,6 +5,8 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { routes } from './app.routes';
+import { START_WORKER } from './workers/planner-client';
+import { startPlanner } from './workers/start-planner';
 import { JobEffects } from './state/job.effects';
 import { ShopEffects } from './state/shop.effects';
 import { jobsFeature } from './state/job.reducer';
@@ -13,6 +15,7 @@ import { shopFeature } from './state/shop.reducer';
 export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
+    { provide: START_WORKER, useValue: startPlanner },
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withFetch()),
     provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer }),

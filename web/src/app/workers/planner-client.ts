@@ -1,12 +1,16 @@
-import { Injectable } from '@angular/core';
+import { inject, Injectable, InjectionToken } from '@angular/core';
 import { Observable } from 'rxjs';
 import type { Order, Report } from './messages';
 import type { TaskMap, TaskName } from './tasks';
 
+/** Starts the worker; provided by the application, so that tests can stand in for it. */
+export const START_WORKER = new InjectionToken<() => Pick<Worker, 'postMessage' | 'addEventListener'>>('start the planner worker');
+
 /** Heavy work in one web worker. Unsubscribing forgets the task; `stop` asks for the best so far. */
 @Injectable({ providedIn: 'root' })
 export class PlannerClient {
-  private worker: Worker | null = null;
+  private readonly startWorker = inject(START_WORKER);
+  private worker: Pick<Worker, 'postMessage'> | null = null;
   private nextId = 0;
   private readonly listeners = new Map<number, (report: Report) => void>();
 
@@ -16,6 +20,7 @@ export class PlannerClient {
       const id = (this.nextId += 1);
       const stopping = stop?.subscribe(() => this.send({ kind: 'stop', id }));
       this.listeners.set(id, (report) => {
+        if (report.kind !== 'progress') this.listeners.delete(id);
         subscriber.next(report as Report<T>);
         if (report.kind !== 'progress') subscriber.complete();
       });
@@ -32,9 +37,12 @@ export class PlannerClient {
     this.worker.postMessage(order);
   }
 
-  private start(): Worker {
-    const worker = new Worker(new URL('./planner.worker', import.meta.url), { type: 'module' });
-    worker.addEventListener('message', ({ data }: MessageEvent<Report>) => this.listeners.get(data.id)?.(data));
+  private start(): Pick<Worker, 'postMessage'> {
+    const worker = this.startWorker();
+    worker.addEventListener('message', (event) => {
+      const { data } = event as MessageEvent<Report>;
+      this.listeners.get(data.id)?.(data);
+    });
     return worker;
   }
 }

@@ -84,7 +84,7 @@ test('a switch of a school tells the jobs that it changes', async () => {
     task: 'compare',
     input: { jobs: DEMO_JOBS.map((document) => ({ name: document.name, document })), before: DEMO_SHOP, after },
   });
-  const { value } = reports.at(-1) as { value: { name: string; differences: { what: string }[] }[] };
+  const { value } = reports.at(-1) as unknown as { value: { name: string; differences: { what: string }[] }[] };
   expect(value.map(({ name }) => name)).toContain('Baggage tug 14');
   expect(value[0]?.differences.map(({ what }) => what)).toContain('primer');
 });
