@@ -214,6 +214,10 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'casting-small-bath': { fires: ['chem.caustic-bath', SMALL_CASTING], silent: ['chem.caustic-bath', { ...SMALL_CASTING, area: 0.9 }] },
   'blast-needs-someone': { fires: ['blast.starch', {}], silent: ['blast.plastic', {}] },
   'carbon-blast-trained': { fires: ['blast.soda', CARBON], silent: ['blast.soda', { ...CARBON, shop: { contractors: [TRAINED] } }] },
+  'agitated-slows': {
+    fires: ['chem.fast-solvent', { shop: { schools: { S2: 'agitate' } } }],
+    silent: ['chem.fast-solvent', {}],
+  },
   'inside-trapped': { fires: ['chem.slow-gel', { access: 'inside' }], silent: ['chem.slow-gel', {}] },
   'joint-no-grinder': {
     fires: ['mech.nonwoven-disc', { features: ['adhesive-joints'] }],
