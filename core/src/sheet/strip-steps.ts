@@ -93,10 +93,10 @@ function chemicalSteps(
   ];
 }
 
-function layOnText({ covered, section, sections, film }: StripPlan, { form }: Stripper, area: number): string {
+function layOnText({ covered, sections, film }: StripPlan, { form }: Stripper, area: number): string {
   if (form === 'bath') return 'Lower in on wire, everything wet, nothing trapped';
   const lay = `Lay on ${film < 1 ? film.toFixed(1) : Number(film.toFixed(2))} mm in one direction${covered ? ', cover with film' : ''}`;
-  return sections > 1 ? `${lay}, ${section.toFixed(section < 0.95 ? 1 : 0)} m² at a time in ${sections} sections of ${area.toFixed(1)} m²` : lay;
+  return sections > 1 ? `${lay}, in ${sections} sections of about ${(area / sections).toFixed(2)} m²` : lay;
 }
 
 function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, chosen: MethodOption): DraftStep {
