@@ -138,3 +138,26 @@ test('a contractor without a price ranks without cost and says so', async ({ pag
   await expect(page.getByRole('heading', { name: /^Way off: Counterweight/ })).toBeVisible();
   await expect(page.getByText('Ranked without cost')).toBeHidden();
 });
+
+test('a whole job is chosen and walked through by keyboard alone, in US units', async ({ page }) => {
+  await page.goto('/jobs/demo-1/intake');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('2');
+  const use = page.getByRole('button', { name: 'Use this set' });
+  await use.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'This set is in use' })).toBeVisible();
+  await page.keyboard.press('j');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bonnet');
+  await page.getByRole('button', { name: 'Units metric' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('img', { name: /Field/ })).toContainText('ft²');
+  await page.keyboard.press('k');
+  await page.keyboard.press('6');
+  await expect(page.getByRole('heading', { name: 'Run sheet: Baggage tug 14' })).toBeVisible();
+  await page.getByRole('button', { name: 'Units US' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('2');
+  await expect(page.getByRole('button', { name: 'Each zone for itself again' })).toBeHidden();
+});
