@@ -1,0 +1,98 @@
+import type { Method } from '../catalogue/methods.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { Finding } from '../model/finding.ts';
+import type { SetUp, Supply, WayPiece } from '../model/plan.ts';
+import { afterWay } from './after-way.ts';
+import type { Composition } from './compose.ts';
+import type { Effort } from './effort.ts';
+import { riskOn } from './risk-on.ts';
+import type { Unscored } from './score.ts';
+import { setUpOf } from './set-ups.ts';
+
+/** One way as it is shown and ranked: bulk method and helpers together, set-ups named, all of it as if this zone were alone. */
+export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, composition: Composition, findings: Finding[]): Unscored {
+  const efforts = [bulk, ...composition.help.map(({ help }) => help.effort)];
+  const verdict = verdictOf(findings);
+  const taken = takes(zone, bulk, efforts);
+  return {
+    key: bulk.at === null ? method.ref : `${method.ref}@${bulk.at}`,
+    method: method.ref,
+    base: method.id,
+    at: bulk.at,
+    name: method.name + placeText(bulk, zone),
+    family: method.family,
+    verdict,
+    findings,
+    pieces: piecesOf(method, bulk, composition),
+    ...taken,
+    risk: riskOn(zone, method),
+    // The dust of what is sent out is not the shop's to breathe.
+    exposure: taken.sentOut ? 0 : method.exposure.value,
+    pressure: bulk.pressure,
+    unpriced: distinct(efforts.map((effort) => effort.unpriced)),
+    reckoning: bulk.reckoning,
+    after: verdict === 'ruled-out' ? NOTHING_AFTER : afterWay(zone, method),
+    leaves: method.leaves,
+    profile: method.family === 'blast' ? method.medium.profile.value : null,
+    strip: bulk.strip,
+  };
+}
+
+const NOTHING_AFTER = { hand: 0, wait: 0, money: 0 } as const;
+
+function verdictOf(findings: readonly Finding[]): Unscored['verdict'] {
+  const says = (severity: Finding['severity']) => findings.some((finding) => finding.severity === severity);
+  return says('rule-out') ? 'ruled-out' : says('caution') ? 'conditions' : 'usable';
+}
+
+const piecesOf = (method: Method, bulk: Effort, { field, help }: Composition): WayPiece[] => [
+  { place: 'field', method: method.ref, name: method.name, area: field, hand: bulk.hand },
+  ...help.map(({ place, help: { method: helper, effort, area } }) => ({ place, method: helper.ref, name: helper.name, area, hand: effort.hand })),
+];
+
+const isTrip = ({ id }: SetUp): boolean => id.startsWith('trip:');
+
+/** Hands, days, money and means of all efforts and the set-ups that they need. */
+function takes(zone: ZoneFacts, bulk: Effort, efforts: readonly Effort[]) {
+  const setUps = distinct(efforts.map((effort) => effort.setUps)).map((id) => setUpOf(id, zone.shop));
+  const supplies = mergeSupplies(efforts);
+  const hand = sum(efforts, (effort) => effort.hand) + sum(setUps, (setUp) => setUp.hand);
+  const minimum = Math.max(0, ...setUps.map((setUp) => setUp.minimum));
+  const outside = Math.max(bulk.charge, minimum) + sum(setUps.filter(isTrip), ({ money }) => money);
+  const stations = sum(setUps, (setUp) => (isTrip(setUp) ? 0 : setUp.money));
+  const material = sum(supplies, ({ quantity, price }) => quantity * price) + stations;
+  return {
+    hand,
+    wait: sum(efforts, (effort) => effort.wait) + Math.max(0, ...setUps.map((setUp) => setUp.wait)),
+    material,
+    outside,
+    charge: bulk.charge,
+    cost: material + outside + (hand / 60) * zone.shop.labourRate,
+    waste: sum(efforts, (effort) => effort.waste),
+    sentOut: setUps.some(isTrip),
+    supplies,
+    setUps,
+    lacks: setUps.filter(({ id }) => id.startsWith('tool:')).map(({ name }) => name),
+  };
+}
+
+function placeText({ at }: Effort, { shop }: ZoneFacts): string {
+  if (at === null || at === 'blast-pot') return '';
+  if (at === 'blast-cabinet') return ', in the cabinet';
+  return `, sent to ${shop.contractors.find(({ id }) => id === at)?.name ?? at}`;
+}
+
+/** The members of several lists, once each. */
+const distinct = <T>(lists: readonly (readonly T[])[]): T[] => (lists.length === 1 ? [...(lists[0] ?? [])] : [...new Set(lists.flat())]);
+
+function mergeSupplies(efforts: readonly Effort[]): Supply[] {
+  if (efforts.length === 1) return [...(efforts[0]?.supplies ?? [])];
+  const merged = new Map<string, Supply>();
+  for (const supply of efforts.flatMap((effort) => effort.supplies)) {
+    const known = merged.get(supply.id);
+    merged.set(supply.id, known ? { ...known, quantity: known.quantity + supply.quantity } : supply);
+  }
+  return [...merged.values()];
+}
+
+const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);
