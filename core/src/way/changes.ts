@@ -27,6 +27,10 @@ export const changesFor = ({ zone, part, job, shop }: ZoneFacts): Change[] => [
 const where = (holds: boolean, change: Change): Change[] => (holds ? [change] : []);
 
 const stateChanges = ({ condition, stack }: Zone): Change[] => [
+  ...where(stack.some(({ state }) => state !== 'sound') || (condition.crosscut ?? 0) > 1, {
+    says: 'layers that are all sound, with a crosscut of class 0 or 1',
+    zone: (z) => ({ ...z, stack: z.stack.map((layer) => ({ ...layer, state: 'sound' })), condition: { ...z.condition, crosscut: 0 } }),
+  }),
   ...where(condition.lead !== 'lab-clear', {
     says: 'a laboratory result that finds no lead',
     zone: (z) => ({ ...z, condition: { ...z.condition, lead: 'lab-clear' } }),

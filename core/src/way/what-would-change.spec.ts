@@ -16,6 +16,11 @@ describe('what would open a method', () => {
   test('a method that is open needs nothing', () => {
     expect(changes('mech.da')).toEqual([]);
   });
+  test('cracked paint can be kept only when it is sound and the target says so', () => {
+    expect(changes('keep.key', { stack: [['alkyd-enamel', 40, 'cracked']], finish: 'machine-enamel' })).toEqual([
+      ['layers that are all sound, with a crosscut of class 0 or 1', 'the target set to keep and key'],
+    ]);
+  });
   test('two refusals need two changes', () => {
     const sample: Sample = { condition: { lead: 'suspected' }, shop: { avoid: ['mech.da'] } };
     expect(changes('mech.da', sample)).toEqual([

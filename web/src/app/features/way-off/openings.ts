@@ -12,7 +12,7 @@ import { PlannerClient } from '../../workers/planner-client';
       @case ('asking') { <span class="soft small" role="status">trying changes…</span> }
       @default {
         <span class="small answer" role="status">
-          @if (openings().length === 0) { No change of state, target, kit or school opens it: material and access decide. }
+          @if (openings().length === 0) { No change of state, target, kit or school opens it, nor two together: material and access decide. }
           @else { It opens with {{ said() }}. }
         </span>
       }
