@@ -1,0 +1,90 @@
+import { provideZonelessChangeDetection, signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { DEFAULT_SHOP, type OwnRow, type Shop } from '@lift-bare/core';
+import { ShopEditor } from './shop-editor';
+import { ShopOwnRows } from './shop-own-rows';
+
+const gel: OwnRow = { id: 'own.gel', name: 'House gel', base: 'chem.slow-gel', note: '', figures: { price: 11, softening: { 'alkyd-enamel': 100 } } };
+
+async function page(ownRows: OwnRow[] = []) {
+  const shop = signal<Shop>({ ...DEFAULT_SHOP, ownRows });
+  const editor = {
+    shop,
+    set: (key: keyof Shop, value: unknown) => {
+      shop.update((known) => ({ ...known, [key]: value }));
+      return true;
+    },
+  };
+  TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection(), { provide: ShopEditor, useValue: editor }] });
+  const fixture = TestBed.createComponent(ShopOwnRows);
+  await fixture.whenStable();
+  const root = fixture.nativeElement as HTMLElement;
+  const press = async (text: RegExp) => {
+    [...root.querySelectorAll('button')].find((button) => text.test(button.getAttribute('aria-label') ?? button.textContent ?? ''))?.click();
+    await fixture.whenStable();
+  };
+  const input = (label: string) => {
+    const found = [...root.querySelectorAll('label')].find((element) => element.textContent === label);
+    return root.querySelector(`#${found?.htmlFor}`) as HTMLInputElement;
+  };
+  const type = async (label: string, text: string) => {
+    input(label).value = text;
+    input(label).dispatchEvent(new Event('input'));
+    await fixture.whenStable();
+  };
+  const open = async (name: string, text: string) => {
+    const file = root.querySelector('input[type=file]') as HTMLInputElement;
+    Object.defineProperty(file, 'files', { value: [{ name, text: () => Promise.resolve(text) }], configurable: true });
+    Object.defineProperty(file, 'value', { value: '', writable: true, configurable: true });
+    file.dispatchEvent(new Event('change'));
+    for (let i = 0; i < 20; i += 1) await new Promise((done) => setTimeout(done));
+    await fixture.whenStable();
+  };
+  return { root, press, input, type, open, rows: () => shop().ownRows };
+}
+
+test('a copy starts without figures of its own, under an id that is free', async () => {
+  const { press, rows, root } = await page();
+  expect(root.textContent).toContain('No own rows yet');
+  await press(/^Copy it/);
+  await press(/^Copy it/);
+  expect(rows().map(({ id, base, figures }) => [id, base, figures])).toEqual([
+    ['own.own-fast-solvent-gel', 'chem.fast-solvent', {}],
+    ['own.own-fast-solvent-gel-2', 'chem.fast-solvent', {}],
+  ]);
+});
+
+test('a figure is set, and left to the generic row again when it is emptied', async () => {
+  const { type, input, rows } = await page([gel]);
+  expect(input('Price').value).toBe('11');
+  expect(input('Film laid on').placeholder).toBe('2.5');
+  await type('Film laid on', '3');
+  expect(rows()[0]?.figures).toMatchObject({ price: 11, wetFilm: 3 });
+  await type('Film laid on', '');
+  expect('wetFilm' in (rows()[0]?.figures ?? {})).toBe(false);
+});
+
+test('a time to soften may be none; coatings without one show the table and stay open', async () => {
+  const { type, input, rows } = await page([gel]);
+  expect(input('Alkyd enamel').value).toBe('100');
+  expect(input('Two-pack clear').value).toBe('');
+  expect(input('Two-pack clear').placeholder).toBe('720');
+  await type('Two-pack clear', '-');
+  expect(rows()[0]?.figures.softening).toEqual({ 'alkyd-enamel': 100, 'clear-2k': null });
+});
+
+test('removed by name', async () => {
+  const { press, rows } = await page([gel, { ...gel, id: 'own.other', name: 'Other' }]);
+  await press(/^remove House gel/);
+  expect(rows().map(({ name }) => name)).toEqual(['Other']);
+});
+
+test('a file is merged in; a bad one is told line by line and changes nothing', async () => {
+  const { open, rows, root } = await page([gel]);
+  await open('bad.csv', 'id,name,base,price\nown.x,X,mech.da,dear\n');
+  expect(root.querySelector('[role=alert]')?.textContent).toContain('1 › price: "dear" is not a number');
+  expect(rows()).toEqual([gel]);
+  await open('good.csv', 'id,name,base,price\nown.gel,Renamed,chem.slow-gel,9\nown.y,Y,mech.da,2\n');
+  expect(rows().map(({ name }) => name)).toEqual(['Renamed', 'Y']);
+  expect(root.querySelector('[role=status]')?.textContent).toBe('2 rows read from good.csv.');
+});
