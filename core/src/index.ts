@@ -50,4 +50,3 @@ export { portfolioCost, type PortfolioProblem } from './choice/portfolio.ts';
 export { searchPortfolio, type PortfolioProgress } from './choice/search-portfolio.ts';
 export { figuresOf, genericFigures, type PlainFigure } from './catalogue/own-figures.ts';
 export { OWN_COLUMNS, readOwnTable, writeOwnTable, type TableLine } from './model/own-table.ts';
-export { rulesPage } from './rules/rules-page.ts';

@@ -15,3 +15,11 @@ test('every rule stands once, with effect, basis and what would change it', () =
   expect(ids.length).toBeGreaterThan(100);
   expect(rows.every((line) => line.split(' | ').length === 6 && line.split(' | ').every((cell) => cell.trim() !== ''))).toBe(true);
 });
+
+test('every reason can be read, the ones that quote a zone with an example', () => {
+  const says = rulesPage()
+    .split('\n')
+    .filter((line) => line.includes(' | **'))
+    .map((line) => line.split(' | ')[2] ?? '');
+  expect(says.filter((text) => /\*\*$/.test(text))).toEqual([]);
+});

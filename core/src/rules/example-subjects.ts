@@ -1,0 +1,68 @@
+import { groundOf } from '../build/choose-primer.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { planStrip } from '../chemical/strip-plan.ts';
+import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
+import { DEFAULT_SHOP } from '../model/default-shop.ts';
+import type { CoatingId } from '../model/ids.ts';
+import type { Job, Part } from '../model/job.ts';
+import { newJob } from '../model/new-job.ts';
+import { Schools } from '../model/schools.ts';
+import type { Shop } from '../model/shop.ts';
+import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { degC, metres, percent, um } from '../units/quantities.ts';
+import type { FinishSubject, MethodSubject, PrimerSubject } from './subjects.ts';
+
+const LARGE = { length: metres(2), width: metres(1), height: metres(1) };
+/** Refinish thick enough to hide filler, and a layer that is not paint. */
+const ON_TOP: readonly (readonly [CoatingId, number])[] = [
+  ['surfacer-2k', 200],
+  ['chrome-plate', 20],
+];
+
+/** Common parts in fair and in foul conditions, plain and with more on them: what the pages of the rules quote from. */
+function exampleZones(): ZoneFacts[] {
+  let count = 0;
+  const parts = PART_TEMPLATES.map((template) => partFromTemplate(template, () => `example${(count += 1)}`));
+  const fair: Job = { ...newJob('Fair'), finish: 'solid-2k', parts };
+  const place = { indoors: false, temperature: degC(6), humidity: percent(88), extraction: false };
+  const foul: Job = { ...fair, finish: 'aerosol-1k', place, parts: parts.map(laden) };
+  const strict = Schools.parse({ L2: 'never', B1: 'never', W2: 'strict', K1: 'fine' });
+  const coarse: Shop = { ...DEFAULT_SHOP, schools: Schools.parse({ K1: 'coarse' }) };
+  const shops: Shop[] = [DEFAULT_SHOP, { ...DEFAULT_SHOP, equipment: [], contractors: [], schools: strict }, coarse];
+  return shops.flatMap((shop) => [fair, foul].flatMap((job) => gatherFacts(job, shop, CATALOGUE)));
+}
+
+const laden = (part: Part): Part => ({
+  ...part,
+  box: LARGE,
+  zones: part.zones.map((zone) => ({
+    ...zone,
+    stack: [
+      ...zone.stack,
+      ...ON_TOP.map(([coating, film], i) => ({
+        id: `${zone.id}-${i}`,
+        coating,
+        thickness: um(film),
+        state: 'sound' as const,
+        origin: 'refinish' as const,
+      })),
+    ],
+  })),
+});
+
+/** Subjects of every kind of rule. */
+export function exampleSubjects(): { readonly method: MethodSubject[]; readonly primer: PrimerSubject[]; readonly finish: FinishSubject[] } {
+  const zones = exampleZones();
+  const finishes = Object.values(CATALOGUE.finishes);
+  return {
+    method: zones.flatMap((zone) =>
+      Object.values(CATALOGUE.methods).map((method) => ({ zone, method, strip: method.family === 'chem' ? planStrip(zone, method.stripper) : null })),
+    ),
+    primer: zones.flatMap((zone) =>
+      Object.values(CATALOGUE.primers).flatMap((primer) =>
+        finishes.map((finish) => ({ zone, primer, finish, ground: groundOf(zone), wayOff: null, acidLive: false })),
+      ),
+    ),
+    finish: zones.flatMap((zone) => finishes.map((finish) => ({ zone, finish }))),
+  };
+}
