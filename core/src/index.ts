@@ -50,3 +50,5 @@ export { portfolioCost, type PortfolioProblem } from './choice/portfolio.ts';
 export { searchPortfolio, type PortfolioProgress } from './choice/search-portfolio.ts';
 export { figuresOf, genericFigures, type PlainFigure } from './catalogue/own-figures.ts';
 export { OWN_COLUMNS, readOwnTable, writeOwnTable, type TableLine } from './model/own-table.ts';
+export { sameTarget } from './model/same-target.ts';
+export { WEEKDAYS } from './model/weekdays.ts';

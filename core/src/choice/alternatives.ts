@@ -10,6 +10,8 @@ export interface Alternative {
   readonly extra: number;
 }
 
+/** Nodes after which a set beside the best is given up; a set that is not proven is not shown. */
+const MOST_NODES = 20_000;
 /** Zones through which a shared cost is brought in; more never paid in tests. */
 const DOORS = 4;
 
@@ -47,7 +49,7 @@ function withShared(problem: PortfolioProblem, s: number, winner: PortfolioProgr
   return solved.reduce<PortfolioProgress | null>((best, next) => (best && best.cost <= next.cost ? best : next), null);
 }
 
-/** Solves with some options left out and answers picks of the whole problem; null when a zone is left with none. */
+/** Solves with some options left out and answers picks of the whole problem; null when a zone is left with none, or it takes too long. */
 function restricted(
   problem: PortfolioProblem,
   keep: (zone: number, options: PortfolioProblem['zones'][number]['options']) => number[],
@@ -55,6 +57,7 @@ function restricted(
   const kept = problem.zones.map(({ options }, zone) => keep(zone, options));
   if (kept.some((indices) => indices.length === 0)) return null;
   const zones = problem.zones.map(({ id, options }, zone) => ({ id, options: (kept[zone] as number[]).map((i) => optionAt(options, i)) }));
-  const solved = solvePortfolio({ ...problem, zones });
+  const solved = solvePortfolio({ ...problem, zones }, MOST_NODES);
+  if (!solved.proven) return null;
   return { ...solved, picks: solved.picks.map((pick, zone) => (kept[zone] as number[])[pick] as number) };
 }

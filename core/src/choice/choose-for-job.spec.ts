@@ -9,7 +9,7 @@ import { planJob } from '../plan-job.ts';
 import { applyWays, releaseWays } from './apply-picks.ts';
 import { breakEvens } from './break-even.ts';
 import { chooseForJob, type JobChoice } from './choose-for-job.ts';
-import { jobPortfolio } from './job-portfolio.ts';
+import { jobPortfolio, zoneChoices } from './job-portfolio.ts';
 import { kitSavings } from './kit-savings.ts';
 import { portfolioCost } from './portfolio.ts';
 
@@ -42,7 +42,7 @@ describe('the choice for a whole job', () => {
   test('never costs more than each zone choosing for itself', () => {
     for (const job of DEMO_JOBS) {
       const plan = planJob(releaseWays(job), DEMO_SHOP, CATALOGUE);
-      const problem = jobPortfolio(job, plan, DEMO_SHOP);
+      const problem = jobPortfolio(zoneChoices(job, plan), DEMO_SHOP);
       const alone = portfolioCost(
         problem,
         problem.zones.map(({ id, options }) => options.findIndex(({ key }) => key === plan.zones.find(({ zone }) => zone === id)?.chosen?.key)),

@@ -6,7 +6,7 @@ import { planJob } from '../plan-job.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { alternativesTo } from './alternatives.ts';
 import { applyWays, releaseWays } from './apply-picks.ts';
-import { choosable, jobPortfolio, offers } from './job-portfolio.ts';
+import { jobPortfolio, zoneChoices, type ZoneChoice } from './job-portfolio.ts';
 import type { Picks } from './portfolio.ts';
 import { searchPortfolio, type PortfolioProgress } from './search-portfolio.ts';
 
@@ -41,8 +41,8 @@ const MOST_SETS = 6;
 /** The best set of ways for a job, pins kept, with the next best different ones. Yields while it searches; a caller that stops passes the last report on. */
 export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Generator<PortfolioProgress, JobChoice, boolean | undefined> {
   const free = releaseWays(job);
-  const plan = planJob(free, shop, catalogue);
-  const problem = jobPortfolio(free, plan, shop);
+  const choices = zoneChoices(free, planJob(free, shop, catalogue));
+  const problem = jobPortfolio(choices, shop);
   const search = searchPortfolio(problem);
   let step = search.next();
   let report = step.value;
@@ -52,7 +52,7 @@ export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Gener
     step = search.next();
   }
   if (step.done) report = step.value;
-  const describe = (title: string, picks: Picks, extra: number): WaySet => describeSet({ job: free, plan, shop, catalogue }, title, picks, extra);
+  const describe = (title: string, picks: Picks, extra: number): WaySet => describeSet({ job: free, choices, shop, catalogue }, title, picks, extra);
   const others = report.proven ? alternativesTo(problem, report).slice(0, MOST_SETS) : [];
   return {
     sets: [
@@ -67,14 +67,13 @@ export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Gener
 
 interface Setting {
   readonly job: Job;
-  readonly plan: Plan;
+  readonly choices: readonly ZoneChoice[];
   readonly shop: Shop;
   readonly catalogue: Catalogue;
 }
 
-function describeSet({ job, plan, shop, catalogue }: Setting, title: string, picks: Picks, extra: number): WaySet {
-  const zones = choosable(job, plan);
-  const picked = zones.map((zone, i) => ({ zone, option: offers(job, zone)[picks[i] as number] as MethodOption }));
+function describeSet({ job, choices, shop, catalogue }: Setting, title: string, picks: Picks, extra: number): WaySet {
+  const picked = choices.map(({ zone, offers }, i) => ({ zone, option: offers[picks[i] as number] as MethodOption }));
   const chosen = applyWays(job, new Map(picked.map(({ zone, option }) => [zone.zone, option])));
   return {
     title,

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Job } from '../model/job.ts';
 import { Equipment, type Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
-import { jobPortfolio } from './job-portfolio.ts';
+import { jobPortfolio, zoneChoices } from './job-portfolio.ts';
 import { releaseWays } from './apply-picks.ts';
 import { solvePortfolio } from './search-portfolio.ts';
 
@@ -13,13 +13,16 @@ export interface KitSaving {
   readonly saves: number;
 }
 
+/** Nodes after which the best so far is taken. */
+const MOST_NODES = 20_000;
 /** Below this it is not worth saying. */
 const WORTH_SAYING = 1;
 
 /** The best set of ways with each missing tool in the shop, against the best without; most worth first. */
 export function* kitSavings(job: Job, shop: Shop, catalogue: Catalogue): Generator<number, KitSaving[]> {
   const free = releaseWays(job);
-  const best = (with_: Shop): number => solvePortfolio(jobPortfolio(free, planJob(free, with_, catalogue), with_)).cost;
+  const best = (profile: Shop): number =>
+    solvePortfolio(jobPortfolio(zoneChoices(free, planJob(free, profile, catalogue)), profile), MOST_NODES).cost;
   const now = best(shop);
   const missing = Equipment.options.filter((equipment) => !shop.equipment.includes(equipment));
   const savings: KitSaving[] = [];

@@ -67,11 +67,11 @@ export function* searchPortfolio(problem: PortfolioProblem): Generator<Portfolio
   return { ...best, bound: best.cost, proven: true, nodes };
 }
 
-/** Runs a search to its end. */
-export function solvePortfolio(problem: PortfolioProblem): PortfolioProgress {
+/** Runs a search to its end, or gives it up after a number of nodes with the best so far, not proven. */
+export function solvePortfolio(problem: PortfolioProblem, mostNodes = Infinity): PortfolioProgress {
   const search = searchPortfolio(problem);
   let step = search.next();
-  while (!step.done) step = search.next();
+  while (!step.done && step.value.nodes < mostNodes) step = search.next();
   return step.value;
 }
 

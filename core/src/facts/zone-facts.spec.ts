@@ -2,7 +2,7 @@ import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/s
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { planInSlices } from '../plan-in-slices.ts';
 import { planJob } from '../plan-job.ts';
-import { jobPortfolio } from '../choice/job-portfolio.ts';
+import { jobPortfolio, zoneChoices } from '../choice/job-portfolio.ts';
 import { solvePortfolio } from '../choice/search-portfolio.ts';
 import { gatherFacts } from './zone-facts.ts';
 
@@ -98,7 +98,7 @@ describe('a job of 500 zones', () => {
   test('is planned, each zone with its open question, and has nothing to choose while no area is known', () => {
     const plan = planJob(large, sampleShop(), CATALOGUE);
     expect(plan.findings.filter(({ code }) => code === 'area-missing')).toHaveLength(500);
-    expect(solvePortfolio(jobPortfolio(large, plan, sampleShop())).picks).toEqual([]);
+    expect(solvePortfolio(jobPortfolio(zoneChoices(large, plan), sampleShop())).picks).toEqual([]);
     expect(plan.steps).toEqual([]);
   });
 

@@ -37,7 +37,7 @@ export const Contractor = z.strictObject({
   perKilogram: money.nullable().describe('of the part, instead of or on top of the area'),
   transport: money.describe('fetching and bringing, once a delivery'),
   daysAway: z.number().gte(0).lte(60),
-  pickUpDays: z.array(Weekday).max(7).describe('days on which it takes work in; empty: any day'),
+  pickUpDays: z.array(Weekday).max(7).describe('days on which it takes work in; empty: every day'),
 });
 export type Contractor = z.infer<typeof Contractor>;
 

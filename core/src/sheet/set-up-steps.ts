@@ -4,6 +4,7 @@ import { protectionFor, WASH_PROTECTION } from '../safety/protection.ts';
 import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { sum } from '../units/sum.ts';
 
 /** Required steps that happen before the strip, in working order, with hand time per place in min (model assumption). */
 const BEFORE_STRIP: readonly (readonly [rule: string, hand: number])[] = [
@@ -150,4 +151,3 @@ function testPatches(zones: readonly PlannedZone[]): DraftStep[] {
 
 const findingOf = (findings: readonly Finding[], code: string) => findings.find((finding) => finding.code === code);
 const nameOf = ({ plan }: PlannedZone): string => placeName(plan.partName, plan.zoneName);
-const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);

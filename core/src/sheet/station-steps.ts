@@ -1,5 +1,6 @@
 import type { SetUp } from '../model/plan.ts';
 import type { Contractor } from '../model/shop.ts';
+import { WEEKDAYS } from '../model/weekdays.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
@@ -33,9 +34,7 @@ export function stationSteps(zones: readonly PlannedZone[]): DraftStep[] {
 
 const station = ({ id }: SetUp): Pick<DraftStep, 'detail'> => ({ detail: STATION[id] ?? '' });
 
-const DAYS = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const;
-
 const delivery = ({ pickUpDays, daysAway }: Contractor): Pick<DraftStep, 'detail' | 'hold'> => ({
-  detail: `All parts in one delivery, each with a ticket and what must not be hit. Away ${daysAway} days${pickUpDays.length > 0 ? `; taken in on ${pickUpDays.map((day) => DAYS[day]).join(', ')}` : ''}.`,
+  detail: `All parts in one delivery, each with a ticket and what must not be hit. Away ${daysAway} days${pickUpDays.length > 0 ? `; taken in on ${pickUpDays.map((day) => WEEKDAYS[day]).join(', ')}` : ''}.`,
   hold: 'Count and condition signed for, going and coming back.',
 });

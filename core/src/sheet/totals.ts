@@ -2,6 +2,7 @@ import type { Plan, RunStep, SetUp } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
+import { sum } from '../units/sum.ts';
 
 /** Sums over the run sheet. What zones share is paid once: a delivery with its minimum, a filling of the tub, a tool. */
 export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[], shop: Shop): Plan['totals'] {
@@ -29,4 +30,3 @@ const suppliesCost = (plan: PlannedZone['plan']): number => sum(plan.chosen?.sup
 const treatmentCost = (plan: PlannedZone['plan']): number =>
   sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
 const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);
-const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);

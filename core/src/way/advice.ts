@@ -2,6 +2,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { adviseTarget } from '../identify/advise-target.ts';
 import type { Finding } from '../model/finding.ts';
 import type { CoatingId } from '../model/ids.ts';
+import { sameTarget } from '../model/same-target.ts';
 import type { ShapeKind } from '../model/shape.ts';
 import { sayFor } from './say-for.ts';
 
@@ -20,18 +21,14 @@ function targetAdvice(zone: ZoneFacts): Finding[] {
   const proved = condition.crosscut !== null || stack.some(({ state }) => state !== 'sound');
   if (advised === null || zone.shop.schools.S1 === 'always-bare') return [];
   if (!proved) return factoryPrimer(zone);
-  if (
-    advised.target.kind === target.kind &&
-    !(advised.target.kind === 'down-to' && target.kind === 'down-to' && advised.target.layer !== target.layer)
-  )
-    return [];
+  if (sameTarget(advised.target, target)) return [];
   const reason = advised.reasons.join(' ');
   if (advised.target.kind === 'keep')
     return [sayFor(zone, 'prefer')('keep-sound', ['target'], 'Keep this coating?', reason, [...advised.looksAt], advised.change)];
   const title = advised.target.kind === 'bare' ? 'Take this zone to bare?' : 'Stop at a sound layer?';
-  return target.kind === 'bare' && advised.target.kind === 'bare'
-    ? []
-    : [sayFor(zone, target.kind === 'keep' ? 'caution' : 'prefer')('target-advice', ['target'], title, reason, [...advised.looksAt], advised.change)];
+  return [
+    sayFor(zone, target.kind === 'keep' ? 'caution' : 'prefer')('target-advice', ['target'], title, reason, [...advised.looksAt], advised.change),
+  ];
 }
 
 /** Nobody has tested it yet, but what lies lowest came from a factory. */

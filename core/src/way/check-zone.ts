@@ -4,10 +4,10 @@ import type { BuildPlan } from '../model/build.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { checkTests } from '../identify/check-tests.ts';
-import { upperFirst } from '../units/casing.ts';
+import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { advice } from './advice.ts';
 import { sayFor } from './say-for.ts';
-import { whatWouldOpen } from './what-would-change.ts';
+import { singleOpenings } from './what-would-change.ts';
 
 /** What a zone has been answered so far. */
 export interface ZoneAnswers {
@@ -111,11 +111,7 @@ function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: 
       ),
     ];
   if (chosen || zone.zone.stack.length + Number(zone.zone.condition.rustGrade !== 'none') === 0) return [];
-  const openings = options.flatMap(({ method }) => whatWouldOpen(zone, method, catalogue)).filter(({ changes }) => changes.length === 1);
-  const byChange = new Map<string, Set<string>>();
-  for (const { name, changes } of openings)
-    byChange.set(changes[0] as string, (byChange.get(changes[0] as string) ?? new Set()).add(name.toLowerCase()));
-  const wouldOpen = [...byChange].map(([change, names]) => `${change} (${[...names].join(', ')})`);
+  const wouldOpen = [...singleOpenings(zone, catalogue)].map(([change, names]) => `${change} (${names.map(lowerFirst).join(', ')})`);
   const blocking = [...new Set(options.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
   return [
     sayFor(zone, 'stop')(

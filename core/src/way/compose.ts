@@ -6,7 +6,7 @@ import type { WayPiece } from '../model/plan.ts';
 import { m2 } from '../units/quantities.ts';
 import type { Effort } from './effort.ts';
 
-/** Half of the width that discs keep off an edge or raised line is on each face, m; common practice, no source. */
+/** Discs keep this far off an edge or raised line, m; common practice, no source. */
 const EDGE_BAND = 0.025;
 /** Edges and crevices together never take more of a zone; model assumption. */
 const MOST_OFF_FIELD = 0.8;

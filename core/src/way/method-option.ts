@@ -8,6 +8,7 @@ import type { Effort } from './effort.ts';
 import { riskOn } from './risk-on.ts';
 import type { Unscored } from './score.ts';
 import { setUpOf } from './set-ups.ts';
+import { sum } from '../units/sum.ts';
 
 /** One way as it is shown and ranked: bulk method and helpers together, set-ups named, all of it as if this zone were alone. */
 export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, composition: Composition, findings: Finding[]): Unscored {
@@ -94,5 +95,3 @@ function mergeSupplies(efforts: readonly Effort[]): Supply[] {
   }
   return [...merged.values()];
 }
-
-const sum = <T>(items: readonly T[], value: (item: T) => number): number => items.reduce((total, item) => total + value(item), 0);

@@ -16,7 +16,7 @@ const REFUSALS = METHOD_RULES.filter(({ effect }) => effect === 'rule-out');
 
 /**
  * The single changes that take every refusal off a method; where none does, the pairs that do. Material and access are facts and are not
- * among them. Tried out on the rules themselves, so the answer cannot disagree with them.
+ * among them. Tried out on the rules themselves, so the answer cannot disagree with them. Thousands of pairs: not for the page's own thread.
  */
 export function whatWouldOpen(zone: ZoneFacts, ref: string, catalogue: Catalogue): Opening[] {
   const changes = changesFor(zone);
@@ -30,11 +30,21 @@ export function whatWouldOpen(zone: ZoneFacts, ref: string, catalogue: Catalogue
   );
 }
 
-/** Whether any refusal fires. */
+/** The single changes that would open any method of a zone that has none left, each with the methods it opens. */
+export function singleOpenings(zone: ZoneFacts, catalogue: Catalogue): ReadonlyMap<string, readonly string[]> {
+  const openings = changesFor(zone).map((change): [string, string[]] => {
+    const changed = apply(zone, [change], catalogue);
+    return [change.says, Object.values(catalogue.methods).flatMap(({ ref, name }) => (refused(changed, ref, catalogue) ? [] : [name]))];
+  });
+  return new Map(openings.filter(([, names]) => names.length > 0));
+}
+
+/** Whether any refusal fires; the strip plan is made only where nothing else refuses already. */
 function refused(zone: ZoneFacts, ref: string, catalogue: Catalogue): boolean {
   const method = catalogue.methods[ref];
   if (!method) return true;
-  return anyFires(REFUSALS, { zone, method, strip: method.family === 'chem' ? planStrip(zone, method.stripper) : null });
+  if (anyFires(REFUSALS, { zone, method, strip: null })) return true;
+  return method.family === 'chem' && anyFires(REFUSALS, { zone, method, strip: planStrip(zone, method.stripper) });
 }
 
 function apply(zone: ZoneFacts, changes: readonly Change[], catalogue: Catalogue): ZoneFacts {

@@ -103,6 +103,9 @@ export const STEP_STAGES: Readonly<Record<RunStep['stage'], string>> = {
   finish: 'Cure and clear up',
 };
 
+/** Grades of risk and exposure, 0 to 3. */
+export const GRADES = ['none', 'low', 'medium', 'high'] as const;
+
 export const ITEM_KIND_OPTIONS = options(ITEM_KINDS);
 export const SERVICE_OPTIONS = options(SERVICES);
 export const ORIENTATION_OPTIONS = options(ORIENTATIONS);

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { adviseTarget, CATALOGUE, gatherFacts, type Target, type TargetAdvice } from '@lift-bare/core';
+import { adviseTarget, CATALOGUE, gatherFacts, sameTarget, type Target, type TargetAdvice } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { layerNames } from './layer-names';
 
@@ -33,7 +33,7 @@ export class TargetHelp {
 
   protected agrees({ target }: TargetAdvice): boolean {
     const own = this.context.zone()?.target;
-    return own?.kind === target.kind && !(own.kind === 'down-to' && target.kind === 'down-to' && own.layer !== target.layer);
+    return own !== undefined && sameTarget(own, target);
   }
 
   protected words(target: Target): string {

@@ -9,6 +9,7 @@ import {
   type UnitSystem,
   formatQuantity,
 } from '@lift-bare/core';
+import { GRADES } from '../../ui/words';
 
 /** One cell: text, and whose figure it is when it is one. */
 export interface Cell {
@@ -22,8 +23,6 @@ export interface CatalogueTable {
   readonly head: readonly string[];
   readonly rows: readonly (readonly Cell[])[];
 }
-
-const GRADES = ['none', 'low', 'medium', 'high'] as const;
 
 const plain = (text: string): Cell => ({ text, basis: null });
 const cell = <T>({ value, basis }: Cited<T>, show: (value: T) => string = String): Cell => ({ text: show(value), basis });

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { CATALOGUE, Weekday, type Contractor, type MethodId } from '@lift-bare/core';
+import { CATALOGUE, Weekday, WEEKDAYS, type Contractor, type MethodId } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { newId } from '../../state/new-id';
 import { ChoiceField } from '../../ui/choice-field';
@@ -8,16 +8,6 @@ import { FigureField } from '../../ui/figure-field';
 import { MoneyField } from '../../ui/money-field';
 import { TextField } from '../../ui/text-field';
 import { ShopEditor } from './shop-editor';
-
-const DAYS: Readonly<Record<Weekday, string>> = {
-  mon: 'Monday',
-  tue: 'Tuesday',
-  wed: 'Wednesday',
-  thu: 'Thursday',
-  fri: 'Friday',
-  sat: 'Saturday',
-  sun: 'Sunday',
-};
 
 /** Firms that blast for the shop: media, prices, days. */
 @Component({
@@ -48,7 +38,7 @@ const DAYS: Readonly<Record<Weekday, string>> = {
 })
 export class ShopContractors {
   protected readonly editor = inject(ShopEditor);
-  protected readonly days = Weekday.options.map((value) => ({ value, label: DAYS[value] }));
+  protected readonly days = Weekday.options.map((value) => ({ value, label: WEEKDAYS[value] }));
   protected readonly media: readonly { value: MethodId; label: string }[] = Object.values(CATALOGUE.methods)
     .filter(({ family, id }) => family === 'blast' && id !== 'blast.silica-sand')
     .map(({ id, name }) => ({ value: id, label: name }));

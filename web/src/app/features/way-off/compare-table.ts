@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { MethodOption } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
-import { GRADES, VERDICTS } from './way-words';
+import { GRADES } from '../../ui/words';
+import { VERDICTS } from './way-words';
 
 interface Row {
   readonly label: string;

@@ -1,6 +1,5 @@
 import type { MethodOption } from '@lift-bare/core';
 
-export const GRADES = ['none', 'low', 'medium', 'high'] as const;
 export const VERDICTS: Readonly<Record<MethodOption['verdict'], string>> = {
   preferred: 'preferred',
   usable: 'usable',

@@ -1,0 +1,12 @@
+import type { Weekday } from './shop.ts';
+
+/** Days of the week as they are read. */
+export const WEEKDAYS: Readonly<Record<Weekday, string>> = {
+  mon: 'Monday',
+  tue: 'Tuesday',
+  wed: 'Wednesday',
+  thu: 'Thursday',
+  fri: 'Friday',
+  sat: 'Saturday',
+  sun: 'Sunday',
+};
