@@ -109,3 +109,39 @@ describe('the best set', () => {
     );
   });
 });
+
+describe('a search that is given up', () => {
+  /** Minima that the zones may share: what makes a search long. */
+  const knotty = fc
+    .record({ minima: fc.array(fc.integer({ min: 60, max: 400 }), { minLength: 4, maxLength: 4 }), seed: fc.integer({ min: 1, max: 97 }) })
+    .map(({ minima, seed }): PortfolioProblem => ({
+      shared: minima.map((minimum, s) => shared(`s${s}`, 15 + 7 * s, minimum)),
+      zones: Array.from({ length: 10 }, (_, z) => ({
+        id: `z${z}`,
+        options: [
+          option('hand', 90 + (z % 5)),
+          ...minima.map((_unused, s) => option(`o${s}`, 10 + ((z * seed + s * 13) % 31), [s], 10 + ((z + s * seed) % 19))),
+        ],
+      })),
+    }));
+
+  test('still has a way for every zone at its true cost, between the bound and nothing better than the best', () => {
+    let cutShort = 0;
+    fc.assert(
+      fc.property(knotty, (problem) => {
+        const cut = solvePortfolio(problem, 1);
+        const best = solvePortfolio(problem);
+        if (!cut.proven) cutShort += 1;
+        return (
+          cut.picks.length === 10 &&
+          Math.abs(portfolioCost(problem, cut.picks) - cut.cost) < 1e-6 &&
+          cut.bound <= best.cost + 1e-6 &&
+          best.cost <= cut.cost + 1e-6 &&
+          (!cut.proven || Math.abs(cut.cost - best.cost) < 1e-6)
+        );
+      }),
+      { numRuns: 40, seed: 7 },
+    );
+    expect(cutShort).toBeGreaterThan(0);
+  });
+});

@@ -48,6 +48,18 @@ describe('the choice for a whole job', () => {
         problem.zones.map(({ id, options }) => options.findIndex(({ key }) => key === plan.zones.find(({ zone }) => zone === id)?.chosen?.key)),
       );
       const [best] = choose(job, DEMO_SHOP).sets;
+      const chosen = portfolioCost(
+        problem,
+        problem.zones.map(({ id, options }) => {
+          const way = best?.ways.find(({ zone }) => zone === id);
+          return options.findIndex(
+            ({ key }) =>
+              key ===
+              plan.zones.find(({ zone }) => zone === id)?.options.find((option) => option.method === way?.method && option.at === way.at)?.key,
+          );
+        }),
+      );
+      expect(chosen).toBeLessThanOrEqual(alone + 1e-6);
       const picked = applyWays(job, new Map(best?.ways.map((way) => [way.zone, way])));
       const together = planJob(picked, DEMO_SHOP, CATALOGUE);
       expect(together.zones.every(({ chosen, area }) => area === 0 || chosen !== null)).toBe(true);

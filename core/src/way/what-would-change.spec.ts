@@ -1,7 +1,7 @@
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { planJob } from '../plan-job.ts';
-import { whatWouldOpen } from './what-would-change.ts';
+import { singleOpenings, whatWouldOpen } from './what-would-change.ts';
 
 const changes = (method: string, sample: Sample = {}): string[][] =>
   whatWouldOpen(sampleFacts(sample), method, CATALOGUE).map((opening) => [...opening.changes]);
@@ -52,5 +52,28 @@ describe('no method left', () => {
   });
   test('and which single change opens which method', () => {
     expect(stop?.change).toMatch(/[Pp]aint that is flaking everywhere \(.*scraper.*\)/);
+  });
+});
+
+describe('single changes of a zone without a method', () => {
+  const zones: readonly (readonly [string, Sample])[] = [
+    ['leaded liner inside', { condition: { lead: 'suspected' }, access: 'inside', stack: [['liner-polyurethane', 500]] }],
+    ['carbon', { substrate: 'carbon-epoxy', stack: [['clear-2k', 40]] }],
+    ['fuel tank', { substrate: 'mild-steel-section', thickness: 5, features: ['fuel-tank'] }],
+    ['a shop that avoids everything', { shop: { avoid: Object.values(CATALOGUE.methods).map(({ id }) => id) } }],
+  ];
+  test.each(zones)('%s: they agree with what is told of each method alone', (_, sample) => {
+    const zone = sampleFacts(sample);
+    const together = singleOpenings(zone, CATALOGUE);
+    for (const { ref, name } of Object.values(CATALOGUE.methods)) {
+      const alone = whatWouldOpen(zone, ref, CATALOGUE).filter(({ changes: tried }) => tried.length === 1);
+      if (alone.length === 0) continue;
+      const named = [...together].flatMap(([says, names]) => (names.includes(name) ? [says] : []));
+      expect(named).toEqual(alone.flatMap(({ changes: tried }) => tried));
+    }
+  });
+  test('a change that opens nothing is not told', () => {
+    for (const [, sample] of zones)
+      expect([...singleOpenings(sampleFacts(sample), CATALOGUE).values()].every((names) => names.length > 0)).toBe(true);
   });
 });

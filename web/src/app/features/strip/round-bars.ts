@@ -23,7 +23,7 @@ import { timeBars } from './time-bars';
                 <path class="axis" d="M0 5h100" />
                 <rect class="band" [attr.x]="bar.from" y="1.5" [attr.width]="bar.width" height="7" />
                 <rect class="likely" [attr.x]="bar.likely - 0.3" y="0" width="0.6" height="10" />
-                <rect class="dry" [attr.x]="bar.dry - 0.3" y="0" width="0.6" height="10" />
+                <rect class="dry" [attr.x]="bar.dry - 0.9" y="0" width="0.9" height="10" />
               </svg>
             </td>
           </tr>
