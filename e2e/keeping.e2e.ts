@@ -45,9 +45,11 @@ test('a second tab follows; when both edit, the later save is told and chooses',
   await saved(one);
   await expect(field(two, 'Notes')).toHaveValue('from one');
 
-  const version = async () => ((await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number }).version;
-  const stored = (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { document: object };
-  await one.request.put('/api/v1/jobs/demo-2', { data: { version: await version(), document: { ...stored.document, notes: 'from elsewhere' } } });
+  const read = async () => (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number; document: { notes: string } };
+  await expect.poll(async () => (await read()).document.notes).toBe('from one');
+  const { version, document } = await read();
+  const put = await one.request.put('/api/v1/jobs/demo-2', { data: { version, document: { ...document, notes: 'from elsewhere' } } });
+  expect(put.ok()).toBe(true);
   await field(two, 'Notes').fill('from two');
   await expect(two.getByRole('alert')).toContainText('saved somewhere else');
   await two.getByRole('button', { name: 'Take the other' }).click();
