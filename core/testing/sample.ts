@@ -9,6 +9,7 @@ import type { Choice, Condition, Item, Job, Layer, Part, Place, Zone } from '../
 import { CLEAN, newJob } from '../src/model/new-job.ts';
 import { DEFAULT_SHOP } from '../src/model/default-shop.ts';
 import type { Shop } from '../src/model/shop.ts';
+import { AS_USUAL, type LayChoice, type TestPatch } from '../src/model/test-patch.ts';
 import { groundOf } from '../src/build/choose-primer.ts';
 import type { FinishSubject, MethodSubject, PrimerSubject } from '../src/rules/subjects.ts';
 import { degC, m2, metres, mm, percent, um } from '../src/units/quantities.ts';
@@ -29,6 +30,8 @@ export interface Sample {
   readonly edgeLength?: number;
   readonly creviceArea?: number;
   readonly tests?: readonly TestRecord[];
+  readonly lay?: Partial<LayChoice>;
+  readonly patches?: readonly TestPatch[];
   readonly box?: readonly [length: number, width: number, height: number];
   readonly touching?: Part['touching'];
   readonly condition?: Partial<Condition>;
@@ -59,6 +62,8 @@ export function sampleJob(sample: Sample = {}): Job {
     edgeLength: sample.edgeLength === undefined ? null : metres(sample.edgeLength),
     creviceArea: sample.creviceArea === undefined ? null : m2(sample.creviceArea),
     tests: [...(sample.tests ?? [])],
+    lay: sample.lay ? { ...AS_USUAL, ...sample.lay } : null,
+    patches: [...(sample.patches ?? [])],
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,
   };

@@ -1,23 +1,26 @@
 import fc from 'fast-check';
 import { degC } from '../units/quantities.ts';
 import { temperatureFactor } from './activity.ts';
-import { planRounds } from './rounds.ts';
+import { planRounds, type RoundTerms } from './rounds.ts';
 import { softeningFilm, timeThrough } from './softening-front.ts';
+
+/** Rounds as long as they may be: hands are dear. */
+const atMost = (usable: number, pace = 1): RoundTerms => ({ usable, pace, work: 1000, wait: 1 });
 
 /** Facts of the trade; common practice, no source. */
 describe('rounds that refinishers need', () => {
   test('sprayed and baked bicycle finish: six rounds of 10 min', () => {
-    expect(planRounds([softeningFilm(40, 25), softeningFilm(40, 15), softeningFilm(25, 60)], 10, 1)).toHaveLength(6);
+    expect(planRounds([softeningFilm(40, 25), softeningFilm(40, 15), softeningFilm(25, 60)], atMost(10))).toHaveLength(6);
   });
 
   test('three enamel coats under caustic foam: two rounds, 13 min in all', () => {
-    const rounds = planRounds([softeningFilm(35, 6), softeningFilm(35, 6), softeningFilm(35, 6)], 7, 1);
+    const rounds = planRounds([softeningFilm(35, 6), softeningFilm(35, 6), softeningFilm(35, 6)], atMost(7));
     expect(rounds).toHaveLength(2);
     expect(rounds?.reduce((sum, { dwell }) => sum + dwell, 0)).toBeCloseTo(12.8, 1);
   });
 
   test('300 µm of antifouling under film at 18 °C: two nights', () => {
-    expect(planRounds([softeningFilm(300, 120)], 12 * 60, temperatureFactor(degC(18)))).toHaveLength(2);
+    expect(planRounds([softeningFilm(300, 120)], atMost(12 * 60, temperatureFactor(degC(18))))).toHaveLength(2);
   });
 });
 
@@ -28,7 +31,7 @@ describe('rounds', () => {
     fc.assert(
       fc.property(films, fc.integer({ min: 10, max: 60 }), (layers, usable) => {
         const stack = layers.map(([thickness, reference]) => softeningFilm(thickness, reference));
-        const rounds = planRounds(stack, usable, 1);
+        const rounds = planRounds(stack, atMost(usable));
         if (!rounds) return true;
         const depth = rounds.reduce((sum, round) => sum + round.depth, 0);
         const dwell = rounds.reduce((sum, round) => sum + round.dwell, 0);
@@ -39,11 +42,11 @@ describe('rounds', () => {
   });
 
   test('a stack that is not through after the last sensible round has no plan', () => {
-    expect(planRounds([softeningFilm(3000, 1440)], 20, 1)).toBeNull();
+    expect(planRounds([softeningFilm(3000, 1440)], atMost(20))).toBeNull();
   });
 
   test('no time or no speed is misuse', () => {
-    expect(() => planRounds([softeningFilm(10, 5)], 0, 1)).toThrow(RangeError);
-    expect(() => planRounds([softeningFilm(10, 5)], 10, Number.NaN)).toThrow(RangeError);
+    expect(() => planRounds([softeningFilm(10, 5)], atMost(0))).toThrow(RangeError);
+    expect(() => planRounds([softeningFilm(10, 5)], atMost(10, Number.NaN))).toThrow(RangeError);
   });
 });

@@ -63,14 +63,16 @@ export function depthAfter(films: readonly SofteningFilm[], span: number): numbe
   return depth;
 }
 
-/** What is left of the films once the top `depth` µm are scraped away. */
-export function scrapeOff(films: readonly SofteningFilm[], depth: number): SofteningFilm[] {
-  let above = 0;
-  const left: SofteningFilm[] = [];
-  for (const film of films) {
-    const remaining = Math.min(film.thickness, above + film.thickness - depth);
-    above += film.thickness;
-    if (remaining > 1e-9) left.push({ ...film, thickness: remaining });
-  }
-  return left;
+/** The films between two depths, µm from the face, each with its place in the stack. */
+export function filmsBetween(films: readonly SofteningFilm[], from: number, to: number): { readonly film: SofteningFilm; readonly index: number }[] {
+  let face = 0;
+  return films.flatMap((film, index) => {
+    const thickness = Math.min(to, face + film.thickness) - Math.max(from, face);
+    face += film.thickness;
+    return thickness > 1e-9 ? [{ film: { ...film, thickness }, index }] : [];
+  });
 }
+
+/** What is left of the films once the top `depth` µm are scraped away. */
+export const scrapeOff = (films: readonly SofteningFilm[], depth: number): SofteningFilm[] =>
+  filmsBetween(films, depth, Infinity).map(({ film }) => film);

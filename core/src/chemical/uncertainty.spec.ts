@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { degC } from '../units/quantities.ts';
 import { temperatureFactor } from './activity.ts';
+import { priorBelief } from './belief.ts';
+import { normalCdf } from './normal.ts';
 import { softeningFilm, timeThrough } from './softening-front.ts';
-import { chanceOver, logTimeSpread, normalCdf, timeBand } from './uncertainty.ts';
+import { chanceOver, logTimeSpread, timeBand } from './uncertainty.ts';
 
 /** Standard normal table, any statistics text. */
 test.each([
@@ -26,7 +28,7 @@ test('without spread a chance is yes or no', () => {
 test('one film: the spread is at least that of its coating and stripper', () => {
   fc.assert(
     fc.property(fc.double({ min: 5, max: 500, noNaN: true }), (thickness) => {
-      const spread = logTimeSpread([softeningFilm(thickness, 20)], degC(20));
+      const spread = logTimeSpread([softeningFilm(thickness, 20)], [0], priorBelief(['alkyd-enamel']), degC(20));
       return spread > 0.5 && spread < 0.8;
     }),
   );
@@ -47,6 +49,8 @@ test('first-order spread agrees with 20,000 draws of the full model within 8 %',
   const sampled = Math.sqrt(logs.reduce((sum, x) => sum + (x - mean) ** 2, 0) / (logs.length - 1));
   const computed = logTimeSpread(
     layers.map(([thickness, reference]) => softeningFilm(thickness, reference)),
+    [0, 1, 2],
+    priorBelief(['clear-2k', 'baked-enamel', 'epoxy-2k']),
     degC(18),
   );
   expect(Math.abs(computed / sampled - 1)).toBeLessThan(0.08);

@@ -19,18 +19,19 @@ export interface Drying {
   readonly covered: boolean;
 }
 
-/** mm of stripper that stays on the face; `share` of the usual film is laid. */
-export function standingFilm(stripper: Stripper, level: boolean, share = 1): number {
-  const laid = stripper.wetFilm.value * share;
-  return stripper.form === 'liquid' && !level ? Math.min(laid, DRAINED) : laid;
-}
+/** mm of stripper that stays on the face, of what is laid on. */
+export const standingFilm = (form: Stripper['form'], laid: number, stays: boolean): number =>
+  form === 'liquid' && !stays ? Math.min(laid, DRAINED) : laid;
+
+/** How much faster it dries than at 20 °C: doubles per 10 °C; model assumption. */
+export const evaporation = (temperature: Celsius): number => 2 ** ((temperature - 20) / 10);
 
 /**
  * Time until the stripper is too dry to work: table value for 2.5 mm at 20 °C uncovered, in proportion to the standing film,
- * halved per +10 °C, shorter outdoors, longer under film.
+ * halved per +10 °C, shorter outdoors, longer under film. A bath does not dry.
  */
 export function workingLife(stripper: Stripper, { temperature, indoors, standing, covered }: Drying): Minutes {
+  if (stripper.form === 'bath') return stripper.workingLife.value as Minutes;
   const film = standing / REFERENCE_WET_FILM;
-  const evaporation = 2 ** ((20 - temperature) / 10);
-  return minutes(stripper.workingLife.value * film * evaporation * (indoors ? 1 : OUTDOORS) * (covered ? UNDER_FILM : 1));
+  return minutes(((stripper.workingLife.value * film) / evaporation(temperature)) * (indoors ? 1 : OUTDOORS) * (covered ? UNDER_FILM : 1));
 }

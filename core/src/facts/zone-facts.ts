@@ -23,6 +23,8 @@ export interface ZoneFacts {
   readonly zone: Zone;
   readonly substrate: Substrate;
   readonly finish: Finish | null;
+  /** rows that layers, patches and earlier jobs name */
+  readonly coatings: Catalogue['coatings'];
   /** m², 0 while unknown */
   readonly area: SquareMetres;
   /** Layers that come off, from the wet face down, and those that stay, top first. */
@@ -53,6 +55,7 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
     zone,
     substrate: catalogue.substrates[effectiveSubstrate(part)],
     finish: finishId && catalogue.finishes[finishId],
+    coatings: catalogue.coatings,
     area: shapeArea(zone.shape) ?? m2(0),
     off: layers.slice(0, cut),
     kept: layers.slice(cut),

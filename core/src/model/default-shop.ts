@@ -1,6 +1,7 @@
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
 import { SHOP_FORMAT, type Shop } from './shop.ts';
+import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
 export const DEFAULT_SHOP: Shop = {
@@ -42,4 +43,5 @@ export const DEFAULT_SHOP: Shop = {
   prices: {},
   avoid: [],
   ownRows: [],
+  experience: NO_EXPERIENCE,
 };

@@ -4,6 +4,7 @@ import { TestRecord } from './identification.ts';
 import { CoatingId, FinishId, SubstrateId } from './ids.ts';
 import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
+import { LayChoice, TestPatch } from './test-patch.ts';
 
 export const JOB_FORMAT = 'lift-bare.job/1';
 
@@ -58,6 +59,8 @@ export const Zone = z.strictObject({
   target: Target,
   choice: Choice.nullable(),
   tests: z.array(TestRecord).max(60, 'at most 60 tests').default([]),
+  lay: LayChoice.nullable().default(null),
+  patches: z.array(TestPatch).max(40, 'at most 40 patches').default([]),
 });
 export type Zone = z.infer<typeof Zone>;
 

@@ -40,4 +40,6 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   target: { kind: 'bare' },
   choice: null,
   tests: [],
+  lay: null,
+  patches: [],
 });

@@ -12,8 +12,11 @@ export const StripPlan = z.strictObject({
   rounds: z.array(z.strictObject({ dwell: Band, depth: z.number().describe('µm'), lifts: z.array(z.string()) })),
   pace: z.number().describe('effective min per clock min'),
   workingLife: z.number().describe('min until dry'),
+  temperature: z.number().describe('°C planned for'),
+  laid: z.number().describe('mm laid on'),
   film: z.number().describe('mm standing'),
   covered: z.boolean(),
+  brushed: z.boolean().describe('brushed over during dwell'),
   between: z.enum(['rinse-and-dry', 'straight-on']),
   section: z.number().describe('m² worked at one time'),
   sections: z.int(),
@@ -23,6 +26,10 @@ export const StripPlan = z.strictObject({
   waste: z.number().describe('kg'),
   hand: z.number().describe('min'),
   wait: z.number().describe('min'),
+  reach: z.int().describe('layers from the face down that it takes'),
+  blockedBy: z.string().nullable().describe('first layer that it does not soften'),
+  patches: z.int().describe('dwells of this job that the times rest on'),
+  earlier: z.int().describe('dwells of earlier jobs that the times rest on'),
 });
 
 export type StripPlan = z.infer<typeof StripPlan>;
@@ -47,9 +54,9 @@ export const SetUp = z.strictObject({
 });
 export type SetUp = z.infer<typeof SetUp>;
 
-/** One method on one share of a zone: the open field, the band along edges, crevices, or what the bulk method leaves. */
+/** One method on one share of a zone: the open field, the band along edges, crevices, specks that the bulk method leaves, or the rest of the stack. */
 export const WayPiece = z.strictObject({
-  place: z.enum(['field', 'edges', 'crevices', 'remainder']),
+  place: z.enum(['field', 'edges', 'crevices', 'remainder', 'rest']),
   method: MethodKey,
   name: z.string(),
   area: z.number().describe('m²'),

@@ -9,7 +9,8 @@ import { newJob } from '../model/new-job.ts';
 import { Schools } from '../model/schools.ts';
 import type { Shop } from '../model/shop.ts';
 import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
-import { degC, metres, percent, um } from '../units/quantities.ts';
+import { AS_USUAL } from '../model/test-patch.ts';
+import { degC, metres, mm, percent, um } from '../units/quantities.ts';
 import type { FinishSubject, MethodSubject, PrimerSubject } from './subjects.ts';
 
 const LARGE = { length: metres(2), width: metres(1), height: metres(1) };
@@ -29,8 +30,19 @@ function exampleZones(): ZoneFacts[] {
   const strict = Schools.parse({ L2: 'never', B1: 'never', W2: 'strict', K1: 'fine' });
   const coarse: Shop = { ...DEFAULT_SHOP, schools: Schools.parse({ K1: 'coarse' }) };
   const shops: Shop[] = [DEFAULT_SHOP, { ...DEFAULT_SHOP, equipment: [], contractors: [], schools: strict }, coarse];
-  return shops.flatMap((shop) => [fair, foul].flatMap((job) => gatherFacts(job, shop, CATALOGUE)));
+  const odd = [laidOn(fair, 0.3), laidOn(fair, 4)].flatMap((job) => gatherFacts(job, DEFAULT_SHOP, CATALOGUE));
+  return [...shops.flatMap((shop) => [fair, foul].flatMap((job) => gatherFacts(job, shop, CATALOGUE))), ...odd];
 }
+
+/** In a hot shop, on upright faces, so many mm of stripper. */
+const laidOn = (job: Job, film: number): Job => ({
+  ...job,
+  place: { ...job.place, temperature: degC(34) },
+  parts: job.parts.map((part) => ({
+    ...part,
+    zones: part.zones.map((zone) => ({ ...zone, orientation: 'vertical' as const, lay: { ...AS_USUAL, film: mm(film) } })),
+  })),
+});
 
 const laden = (part: Part): Part => ({
   ...part,

@@ -1,6 +1,7 @@
 import { methodSubject, sampleShop, type Sample } from '../../testing/sample.ts';
 import { MethodId, SubstrateId } from '../model/ids.ts';
 import type { Shop } from '../model/shop.ts';
+import { mm } from '../units/quantities.ts';
 import { METHOD_RULES, rulesFor } from './method-rules.ts';
 import { judge } from './rule.ts';
 
@@ -111,6 +112,12 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'chem-dries-first': {
     fires: ['chem.fast-solvent', { stack: [['epoxy-2k', 300]] }],
     silent: ['chem.fast-solvent', { stack: [['lacquer-1k', 20]] }],
+  },
+  'chem-hot': { fires: ['chem.fast-solvent', { place: { temperature: 34 } }], silent: ['chem.fast-solvent', { place: { temperature: 30 } }] },
+  'film-too-thin': { fires: ['chem.fast-solvent', { lay: { film: mm(0.3) } }], silent: ['chem.fast-solvent', { lay: { film: mm(1) } }] },
+  'film-slides': {
+    fires: ['chem.fast-solvent', { orientation: 'vertical', lay: { film: mm(4) } }],
+    silent: ['chem.fast-solvent', { orientation: 'up', lay: { film: mm(4) } }],
   },
   'chem-drains': { fires: ['chem.benzyl-peroxide', { orientation: 'vertical' }], silent: ['chem.benzyl-peroxide', { orientation: 'up' }] },
   'chem-overhead': { fires: ['chem.slow-gel', { orientation: 'down' }], silent: ['chem.slow-gel', { orientation: 'up' }] },

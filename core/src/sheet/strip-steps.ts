@@ -46,13 +46,20 @@ export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
 /** min of the zone itself: days away belong to the delivery, which has a step of its own. */
 const ownWait = ({ wait, setUps }: MethodOption): number => wait - Math.max(0, ...setUps.map((setUp) => setUp.wait));
 
-const PIECE_TITLE = { edges: 'Edges, 25 mm band', crevices: 'Crevices and corners', remainder: 'What is left', field: '' } as const;
+const PIECE_TITLE = { edges: 'Edges, 25 mm band', crevices: 'Crevices and corners', remainder: 'What is left', rest: 'The layers below', field: '' } as const;
+const PIECE_WHY = {
+  edges: 'that the bulk method does not reach or must not touch',
+  crevices: 'that the bulk method does not reach or must not touch',
+  remainder: 'of specks in corners and laps, while still soft',
+  rest: 'from the layer down that the stripper does not soften; rinse and dry first',
+  field: '',
+} as const;
 
 function pieceStep(common: Common, { place, name, area, hand }: WayPiece): DraftStep {
   return draftStep({
     ...common,
     title: `${PIECE_TITLE[place]}: ${lowerFirst(name)}`,
-    detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${place === 'remainder' ? 'of specks in corners and laps, while still soft' : 'that the bulk method does not reach or must not touch'}.`,
+    detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${PIECE_WHY[place]}.`,
     hand,
     cautions: ['Cautions as before.'],
   });

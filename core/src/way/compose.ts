@@ -20,7 +20,9 @@ export interface Help {
   readonly effort: Effort;
   readonly area: number;
 }
-export type FindHelp = (place: Exclude<Place, 'field'>, area: number) => Help | null;
+/** Where a bulk method needs help by place; the rest of a stack is found apart. */
+export type HelpedPlace = Exclude<Place, 'field' | 'rest'>;
+export type FindHelp = (place: HelpedPlace, area: number) => Help | null;
 
 export interface Composition {
   /** m² left to the bulk method */
@@ -63,10 +65,10 @@ export function compose(zone: ZoneFacts, method: Method, findHelp: FindHelp): Co
   return { field: zone.area - taken, help: found };
 }
 
-const ACCESS_OF: Readonly<Record<Exclude<Place, 'field'>, Zone['access']>> = { edges: 'edge', crevices: 'crevice', remainder: 'edge' };
+const ACCESS_OF: Readonly<Record<HelpedPlace, Zone['access']>> = { edges: 'edge', crevices: 'crevice', remainder: 'edge' };
 
 /** The facts of one place within a zone: its area and access, all else as it is. */
-export const narrowed = (zone: ZoneFacts, place: Exclude<Place, 'field'>, area: number): ZoneFacts => ({
+export const narrowed = (zone: ZoneFacts, place: HelpedPlace, area: number): ZoneFacts => ({
   ...zone,
   area: m2(area),
   zone: { ...zone.zone, access: ACCESS_OF[place] },

@@ -24,15 +24,21 @@ export function helpersOf(zone: ZoneFacts, catalogue: Catalogue): FindHelp {
   return (place, area) => {
     const known = found.get(place);
     if (known !== undefined) return known;
-    const there = narrowed(zone, place, area);
-    const offers = Object.values(catalogue.methods)
-      .filter((method) => method.family === 'mech' && mayHelp(method, there, place === 'remainder'))
-      .map((method) => offer(method, there, place === 'remainder'));
-    const best = offers.reduce<Help | null>((least, next) => (least === null || rank(next, zone) < rank(least, zone) ? next : least), null);
+    const best = quickest(narrowed(zone, place, area), place === 'remainder', catalogue);
     found.set(place, best);
     return best;
   };
 }
+
+/** The hand method that takes the layers which a stripper leaves, from the one that it does not soften down. */
+export const restHelp = (zone: ZoneFacts, reach: number, catalogue: Catalogue): Help | null =>
+  quickest({ ...zone, off: zone.off.slice(reach) }, false, catalogue);
+
+const quickest = (there: ZoneFacts, specks: boolean, catalogue: Catalogue): Help | null =>
+  Object.values(catalogue.methods)
+    .filter((method) => method.family === 'mech' && mayHelp(method, there, specks))
+    .map((method) => offer(method, there, specks))
+    .reduce<Help | null>((least, next) => (least === null || rank(next, there) < rank(least, there) ? next : least), null);
 
 const mayHelp = (method: Method, zone: ZoneFacts, specks: boolean): boolean =>
   (specks

@@ -1,13 +1,13 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/methods.ts';
-import { planStrip } from '../chemical/strip-plan.ts';
+import { planStrip, type StripOutcome } from '../chemical/strip-plan.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import { m2 } from '../units/quantities.ts';
-import { compose, type FindHelp } from './compose.ts';
-import { helpersOf } from './helpers.ts';
+import { compose, type Composition, type FindHelp } from './compose.ts';
+import { helpersOf, restHelp } from './helpers.ts';
 import { methodEfforts } from './method-efforts.ts';
 import { methodOption } from './method-option.ts';
 import { scoreOption, type Unscored } from './score.ts';
@@ -15,7 +15,7 @@ import { scoreOption, type Unscored } from './score.ts';
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
   const findHelp = helpersOf(zone, catalogue);
-  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp));
+  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp, catalogue));
   const withMoney = unscored.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
   const options = unscored.map((option): MethodOption => Object.assign(option, scoreOption(option, zone, withMoney)));
   options.sort((a, b) => Number(a.verdict === 'ruled-out') - Number(b.verdict === 'ruled-out') || a.score - b.score);
@@ -24,16 +24,23 @@ export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOptio
 }
 
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
-function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp): Unscored[] {
+function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue): Unscored[] {
   const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
   const findings = judge(rulesFor(method), { zone, method, strip }, zone.path);
   if (findings.some(({ severity }) => severity === 'rule-out')) {
     const [effort] = methodEfforts(zone, method, strip);
-    return effort ? [methodOption(zone, method, effort, { field: zone.area, help: [] }, findings)] : [];
+    return effort ? [methodOption(zone, method, effort, { field: zone.area, help: restOf(zone, method, strip, catalogue) }, findings)] : [];
   }
   const composition = compose(zone, method, findHelp);
   const share = zone.area > 0 ? composition.field / zone.area : 1;
   const whole = share === 1 ? zone : { ...zone, area: m2(composition.field) };
   const outcome = share === 1 || method.family !== 'chem' ? strip : planStrip(whole, method.stripper);
   return methodEfforts(whole, method, outcome).map((effort) => methodOption(zone, method, effort, composition, findings));
+}
+
+/** Chosen against the rules, a stripper that stops at a layer leaves the rest of the stack to the quickest hand method. */
+function restOf(zone: ZoneFacts, { ref }: Method, strip: StripOutcome | null, catalogue: Catalogue): Composition['help'] {
+  if (!strip || strip.blockedBy.length === 0 || zone.zone.choice?.method !== ref) return [];
+  const help = restHelp(zone, strip.plan?.reach ?? 0, catalogue);
+  return help ? [{ place: 'rest', help }] : [];
 }

@@ -1,13 +1,19 @@
 import { fromMemory, practice, assumption } from '../../model/basis.ts';
 import { BRUSHED_OVER, temperatureFactor } from '../../chemical/activity.ts';
 import { MOST_ROUNDS } from '../../chemical/rounds.ts';
+import { formatMinutes } from '../../units/format-quantity.ts';
 import { does, isChem, onPlastic } from '../groups.ts';
 import type { MethodRule, MethodSubject } from '../subjects.ts';
 
 /** °C below which dwell is called slow, and the chance of drying first that is worth a word; model assumptions. */
 const COLD = 12;
 const DRY_CHANCE = 0.3;
+/** °C above which drying is called fast, mm that a brush can lay evenly and that hangs on an upright face; common practice. */
+const HOT = 30;
+const BRUSH_LEAST = 0.5;
+const HANGS = 3.5;
 
+const laidByBrush = (s: MethodSubject) => s.method.family === 'chem' && ['gel', 'liquid'].includes(s.method.stripper.form) && hasPlan(s);
 const hasPlan = (s: MethodSubject) => s.strip !== null && s.strip.plan !== null;
 
 export const CHEMICAL_RULES: readonly MethodRule[] = [
@@ -66,7 +72,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     basis: practice,
     looksAt: ['stripper type', 'dwell', 'school S2'],
     change: 'A gel or foam that forms no skin.',
-    when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.zone.shop.schools.S2 === 'leave',
+    when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.strip?.plan?.brushed === false,
   },
   {
     id: 'agitated-slows',
@@ -75,9 +81,9 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     title: 'Brushing over slows this type',
     reason: 'Its skin holds the solvent in; broken again and again, the front goes on at about 0.4 of its pace, and that is what is planned.',
     basis: assumption,
-    looksAt: ['stripper', 'school S2'],
+    looksAt: ['stripper', 'school S2', 'own lay-on'],
     change: 'School S2 set to "lay once, leave".',
-    when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.zone.shop.schools.S2 === 'agitate',
+    when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.strip?.plan?.brushed === true,
   },
   {
     id: 'powder-no-solvent',
@@ -101,6 +107,41 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     looksAt: ['temperature'],
     change: `${COLD} °C or more.`,
     when: (s) => isChem(s) && s.zone.job.place.temperature < COLD,
+  },
+  {
+    id: 'chem-hot',
+    family: 'chem',
+    effect: 'caution',
+    title: 'Hot workplace',
+    reason: ({ zone, strip }) =>
+      `At ${zone.job.place.temperature} °C it is dry after ${formatMinutes(strip?.plan?.workingLife ?? 0)} and gives off vapour faster: shade, small sections, more air.`,
+    basis: assumption,
+    looksAt: ['temperature', 'stripper'],
+    change: `${HOT} °C or less.`,
+    when: (s) => isChem(s) && hasPlan(s) && s.method.id !== 'chem.caustic-bath' && s.zone.job.place.temperature > HOT,
+  },
+  {
+    id: 'film-too-thin',
+    family: 'chem',
+    effect: 'caution',
+    title: 'Thinner than a brush lays',
+    reason: ({ strip }) =>
+      `${strip?.plan?.laid} mm dries at ${formatMinutes(strip?.plan?.workingLife ?? 0)}, and a brush leaves bare lanes below ${BRUSH_LEAST} mm.`,
+    basis: practice,
+    looksAt: ['mm laid on'],
+    change: `${BRUSH_LEAST} mm or more; 2 to 3 mm is usual.`,
+    when: (s) => laidByBrush(s) && (s.strip?.plan?.laid ?? BRUSH_LEAST) < BRUSH_LEAST,
+  },
+  {
+    id: 'film-slides',
+    family: 'chem',
+    effect: 'caution',
+    title: 'Too thick to hang',
+    reason: ({ strip }) => `${strip?.plan?.laid} mm slides off a face that is not level: two thinner coats in quick succession hold better.`,
+    basis: practice,
+    looksAt: ['mm laid on', 'orientation'],
+    change: `${HANGS} mm at most, or the part laid level.`,
+    when: (s) => laidByBrush(s) && s.zone.zone.orientation !== 'up' && (s.strip?.plan?.film ?? 0) > HANGS,
   },
   {
     id: 'chem-dries-first',

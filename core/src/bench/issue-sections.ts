@@ -1,0 +1,69 @@
+import type { Stripper } from '../catalogue/strippers.ts';
+import { sectionName } from '../chemical/rhythm.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { Issued } from '../model/bench.ts';
+import type { MethodOption, StripPlan } from '../model/plan.ts';
+import type { Observation } from '../model/test-patch.ts';
+import { protectionFor } from '../safety/protection.ts';
+import type { Method } from '../catalogue/methods.ts';
+import { countNames } from '../sheet/count-names.ts';
+import { mm, um, degC } from '../units/quantities.ts';
+
+/** The plan of a zone's sections, frozen as it stands, one for each tile of the bench. */
+export function issueSections(jobId: string, facts: ZoneFacts, option: MethodOption, method: Extract<Method, { family: 'chem' }>): Issued[] {
+  const plan = option.strip;
+  if (!plan || !(facts.area > 0)) return [];
+  const { stripper } = method;
+  const common = {
+    job: jobId,
+    jobName: facts.job.name,
+    zone: facts.zone.id,
+    partName: facts.part.name,
+    zoneName: facts.zone.name,
+    sections: plan.sections,
+    area: facts.area / plan.sections,
+    stripper: method.ref,
+    stripperName: stripper.name,
+    ...conditions(facts, plan, stripper),
+    rounds: roundsOf(facts, plan),
+    wear: protectionFor(method, facts).slice(0, 20),
+    cautions: option.findings.filter(({ severity }) => severity !== 'prefer').map(({ title, reason }) => `${title}: ${reason}`.slice(0, 600)),
+  };
+  return Array.from({ length: plan.sections }, (_, i) => ({ ...common, section: sectionName(i) }));
+}
+
+const conditions = ({ job, zone }: ZoneFacts, plan: StripPlan, { form }: Stripper) => ({
+  rinseEachRound: plan.between === 'rinse-and-dry',
+  dries: form !== 'bath',
+  laid: mm(plan.laid),
+  covered: plan.covered,
+  broken: plan.broken,
+  brushed: plan.brushed,
+  level: zone.orientation === 'up' || plan.film === plan.laid,
+  indoors: job.place.indoors,
+  temperature: degC(plan.temperature),
+  pace: plan.pace,
+  life: plan.workingLife,
+});
+
+function roundsOf({ off }: ZoneFacts, { rounds, pace }: StripPlan): Issued['rounds'] {
+  let above = 0;
+  return rounds.map(({ dwell, depth, lifts }) => {
+    const films = passed(off, above, (above += depth));
+    return {
+      effective: { first: dwell.first * pace, likely: dwell.likely * pace, late: dwell.late * pace },
+      lifts: countNames(lifts),
+      films,
+    };
+  });
+}
+
+/** Layers between two depths, as an observation names them. */
+function passed(off: ZoneFacts['off'], from: number, to: number): Observation['films'] {
+  let face = 0;
+  return off.flatMap(({ layer: { coating, thickness, state } }) => {
+    const part = Math.min(to, face + thickness) - Math.max(from, face);
+    face += thickness;
+    return part > 1e-6 ? [{ coating, thickness: um(part), state }] : [];
+  });
+}

@@ -1,0 +1,134 @@
+import { softeningTime } from '../catalogue/own-rows.ts';
+import type { Stripper } from '../catalogue/strippers.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { CoatingId } from '../model/ids.ts';
+import type { Zone } from '../model/job.ts';
+import type { Observation, TestPatch } from '../model/test-patch.ts';
+import { BRUSHED_OVER, temperatureFactor } from './activity.ts';
+import { driesAt, effectiveAfter, type DwellSpan } from './activity-track.ts';
+import { learnLift, learnNothing, priorBelief, project, soften, type Belief } from './belief.ts';
+import { filmOf, isClosed, type PaintFilm } from './film-of.ts';
+import { timeThrough } from './softening-front.ts';
+import { coatingWeights, elasticities } from './uncertainty.ts';
+import { standingFilm, workingLife } from './working-life.ts';
+
+/** What is believed about a stripper on some coatings, and how many dwells stand behind it. */
+export interface Learned {
+  readonly belief: Belief;
+  readonly here: number;
+  readonly earlier: number;
+}
+
+/** One observation held against what the others let expect. */
+export interface Heard {
+  readonly observation: Observation;
+  /** min that the model expects for it without it; null where it says nothing */
+  readonly expected: number | null;
+  /** why it says nothing, or that it disagrees; null where it fits */
+  readonly remark: string | null;
+  readonly disagrees: boolean;
+}
+
+type Rows = Pick<ZoneFacts, 'coatings'>;
+
+/** Standard deviations from what the others say at which a patch is called odd. */
+const ODD = 2;
+
+/** The patches of a zone as observations. */
+export function patchObservations({ zone, job }: { readonly zone: Zone; readonly job: ZoneFacts['job'] }): Observation[] {
+  const films = [...zone.stack].reverse().map(({ coating, thickness, state }) => ({ coating, thickness, state }));
+  if (films.length === 0) return [];
+  return zone.patches.map(({ layers, ...patch }: TestPatch) => ({
+    ...patch,
+    source: 'patch',
+    films: films.slice(0, Math.max(1, layers)),
+    indoors: job.place.indoors,
+    level: zone.orientation === 'up',
+    lifted: layers > 0,
+  }));
+}
+
+/** Everything seen of one stripper: earlier jobs first and softened, then this job with the patches of all its zones. */
+export function learn(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, stripper: Stripper, coatings: readonly CoatingId[]): Learned {
+  const { here, earlier } = observationsFor(facts, stripper);
+  return { belief: learnFrom(facts, stripper, coatings, earlier, here), here: here.length, earlier: earlier.length };
+}
+
+/** Each observation of this job held against all others. */
+export function hearEach(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, stripper: Stripper): Heard[] {
+  const { here, earlier, aside } = observationsFor(facts, stripper);
+  const told = here.map((observation) => {
+    const named = observation.films.map(({ coating }) => coating);
+    const others = here.filter((other) => other !== observation);
+    return hear(facts, stripper, learnFrom(facts, stripper, named, earlier, others), observation);
+  });
+  return [...told, ...aside.map((observation) => ({ observation, expected: null, remark: `Set aside: ${observation.setAside}`, disagrees: false }))];
+}
+
+function observationsFor({ job, shop }: Pick<ZoneFacts, 'job' | 'shop'>, stripper: Stripper) {
+  const patches = job.parts.flatMap(({ zones }) => zones.flatMap((zone) => (zone.patches.length > 0 ? patchObservations({ zone, job }) : [])));
+  const ofPair = (observations: readonly Observation[]) => observations.filter(({ stripper: ref }) => ref === stripper.ref);
+  const here = ofPair([...patches, ...shop.experience.here]);
+  return {
+    here: here.filter(({ setAside }) => setAside === null),
+    aside: here.filter(({ setAside }) => setAside !== null),
+    earlier: ofPair(shop.experience.earlier).filter(({ setAside }) => setAside === null),
+  };
+}
+
+function learnFrom(rows: Rows, stripper: Stripper, coatings: readonly CoatingId[], earlier: readonly Observation[], here: readonly Observation[]): Belief {
+  const named = [...earlier, ...here].flatMap(({ films }) => films.map(({ coating }) => coating));
+  let belief = priorBelief([...new Set([...coatings, ...named])]);
+  for (const observation of earlier) belief = take(rows, stripper, belief, observation);
+  if (earlier.length > 0) belief = soften(belief);
+  for (const observation of here) belief = take(rows, stripper, belief, observation);
+  return belief;
+}
+
+function take(rows: Rows, stripper: Stripper, belief: Belief, observation: Observation): Belief {
+  const seen = weigh(rows, stripper, belief, observation);
+  if (typeof seen === 'string') return belief;
+  return observation.lifted ? learnLift(belief, seen.weights, seen.value) : learnNothing(belief, seen.weights, seen.value);
+}
+
+interface Seen {
+  readonly weights: number[];
+  /** ln(effective time seen / table time), made linear around what is believed so far */
+  readonly value: number;
+}
+
+/** What an observation says, or in words why it says nothing. */
+function weigh({ coatings }: Rows, stripper: Stripper, belief: Belief, observation: Observation): Seen | string {
+  const paint = observation.films.map(({ coating, thickness, state }): PaintFilm => ({ coating: coatings[coating], thickness, state }));
+  const blocked = paint.find(({ coating }) => softeningTime(stripper, coating) === null);
+  if (blocked) return `${stripper.name} is not known to soften ${blocked.coating.name.toLowerCase()}: enter a time for it in an own row first.`;
+  const spans = spansOf(stripper, observation);
+  const dry = driesAt(spans);
+  if (observation.lifted && observation.minutes > dry) return `It had dried at ${Math.round(dry)} min; a lift after that says nothing.`;
+  const at = paint.map(({ coating }) => belief.coatings.indexOf(coating.id));
+  const factors = at.map((i) => Math.exp(belief.mean[i] as number));
+  const films = paint.map((film, i) => filmOf(film, stripper, i === 0 && !observation.broken && isClosed(film), factors[i] as number));
+  const weights = coatingWeights(belief, at, elasticities(films).pair);
+  const believed = weights.reduce((total, weight, i) => total + weight * (belief.mean[i] as number), 0);
+  return { weights, value: Math.log(effectiveAfter(spans, observation.minutes) / timeThrough(films)) + believed };
+}
+
+function spansOf(stripper: Stripper, { temperature, indoors, laid, level, covered, brushed }: Observation): DwellSpan[] {
+  const life = workingLife(stripper, { temperature, indoors, standing: standingFilm(stripper.form, laid, level), covered });
+  return [{ from: 0, pace: temperatureFactor(temperature) * (brushed && stripper.skinForming ? BRUSHED_OVER : 1), life }];
+}
+
+function hear(rows: Rows, stripper: Stripper, others: Belief, observation: Observation): Heard {
+  const seen = weigh(rows, stripper, others, observation);
+  if (typeof seen === 'string') return { observation, expected: null, remark: seen, disagrees: false };
+  const { mean, variance } = project(others, seen.weights);
+  const off = (seen.value - mean) / Math.sqrt(variance);
+  const disagrees = observation.lifted ? Math.abs(off) > ODD : off > ODD;
+  const factor = Math.exp(off * Math.sqrt(variance));
+  return {
+    observation,
+    expected: observation.minutes / factor,
+    disagrees,
+    remark: disagrees ? `It took ${factor.toFixed(1)} times as long as the rest lets expect: another coating, thinner film, colder metal? Repeat it or set it aside.` : null,
+  };
+}
