@@ -70,5 +70,6 @@ export { restHelp } from './way/helpers.ts';
 export { checkMove, foldTimer, nextTaps, type LogLine, type SectionTimer } from './bench/fold-timer.ts';
 export { estimateDwell, temperatureOf, type DwellEstimate } from './bench/estimate.ts';
 export { ALARMS, byUrgency, tileOf, type Tile, type TileState } from './bench/tile.ts';
+export { normalSource } from './chemical/draw-normals.ts';
 export { issueSections } from './bench/issue-sections.ts';
 export { observeBench } from './bench/observe-bench.ts';

@@ -6,6 +6,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { errorHandler } from './problems/error-handler.ts';
 import { NotFound } from './problems/problem.ts';
+import { benchRoutes, type BenchParts } from './routes/bench.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { requirePassphrase } from './routes/passphrase.ts';
 import { planningRoutes } from './routes/planning.ts';
@@ -15,6 +16,7 @@ import type { ShopStore } from './store/shop-store.ts';
 export interface AppParts {
   readonly jobs: JobStore;
   readonly shop: ShopStore;
+  readonly bench: BenchParts;
   readonly logger: Logger;
   /** folder of the built web application, null for the API alone */
   readonly webRoot: string | null;
@@ -26,7 +28,7 @@ export interface AppParts {
 const BODY_LIMIT = 4 * 1024 * 1024;
 
 /** Assembles the server and does not listen. */
-export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts): Express {
+export function createApp({ jobs, shop, bench, logger, webRoot, passphrase }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -36,10 +38,15 @@ export function createApp({ jobs, shop, logger, webRoot, passphrase }: AppParts)
     }),
   );
   if (passphrase !== null) app.use(requirePassphrase(passphrase));
-  app.use(compression());
+  app.use(
+    compression({
+      filter: (request, response) => response.getHeader('Content-Type') !== 'text/event-stream' && compression.filter(request, response),
+    }),
+  );
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use('/api/v1/jobs', jobRoutes(jobs, shop));
-  app.use('/api/v1', planningRoutes(jobs, shop));
+  app.use('/api/v1', benchRoutes(bench));
+  app.use('/api/v1', planningRoutes(jobs, shop, bench.source));
   app.use('/api', (request) => {
     throw new NotFound(`there is nothing at ${request.originalUrl}`);
   });

@@ -5,6 +5,10 @@ const Environment = z.object({
   LIFT_BARE_HOST: z.string().default('127.0.0.1'),
   LIFT_BARE_PORT: z.coerce.number().int().gte(0).lte(65535).default(4170),
   LIFT_BARE_DATA: z.string().optional(),
+  LIFT_BARE_PROBE: z.enum(['simulated', 'none']).default('simulated'),
+  LIFT_BARE_PROBE_SEED: z.coerce.number().int().default(4170),
+  LIFT_BARE_CLOCK_SPEED: z.coerce.number().gte(1).lte(600).default(1),
+  LIFT_BARE_CLOCK_FROM: z.iso.datetime().optional(),
   LIFT_BARE_PASSPHRASE: z.string().min(8, 'LIFT_BARE_PASSPHRASE needs at least 8 characters').optional(),
 });
 
@@ -14,6 +18,11 @@ export interface Settings {
   readonly database: string;
   readonly webRoot: string;
   readonly passphrase: string | null;
+  /** seed of the simulated probe; null: no probe */
+  readonly probeSeed: number | null;
+  /** of the bench's clock, 1 in real life, and the moment at which it agreed with real time */
+  readonly clockSpeed: number;
+  readonly clockFrom: Date;
 }
 
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
@@ -28,6 +37,9 @@ export function readSettings(environment: NodeJS.ProcessEnv, root: string): Sett
     host: read.LIFT_BARE_HOST,
     port: read.LIFT_BARE_PORT,
     passphrase,
+    probeSeed: read.LIFT_BARE_PROBE === 'simulated' ? read.LIFT_BARE_PROBE_SEED : null,
+    clockSpeed: read.LIFT_BARE_CLOCK_SPEED,
+    clockFrom: read.LIFT_BARE_CLOCK_FROM === undefined ? new Date() : new Date(read.LIFT_BARE_CLOCK_FROM),
     database: join(read.LIFT_BARE_DATA ?? join(root, 'data'), 'lift-bare.sqlite'),
     webRoot: join(root, 'web', 'dist', 'browser'),
   };

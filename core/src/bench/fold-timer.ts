@@ -27,6 +27,8 @@ export interface SectionTimer {
   readonly rounds: readonly RoundRecord[];
   /** rinsed after the last planned round */
   readonly done: boolean;
+  /** taken off the bench */
+  readonly removed: boolean;
   /** why its dwells do not count for later plans */
   readonly setAside: string | null;
   /** oldest first */
@@ -85,6 +87,7 @@ export function foldTimer(events: readonly BenchEvent[]): SectionTimer | null {
     phase,
     rounds,
     done: phase === 'rinsed' && rounds.length >= first.issued.rounds.length,
+    removed: unique.some(({ kind, target }) => kind === 'taken-back' && target === first.id),
     setAside: unique.findLast(({ kind }) => kind === 'set-aside')?.note ?? null,
     log,
   };

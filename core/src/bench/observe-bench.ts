@@ -28,7 +28,12 @@ interface Watched {
   readonly first: boolean;
 }
 
-const observation = (id: string, issued: Issued, films: Observation['films'], { laidAt, minutes, during, setAside, first }: Watched): Observation => ({
+const observation = (
+  id: string,
+  issued: Issued,
+  films: Observation['films'],
+  { laidAt, minutes, during, setAside, first }: Watched,
+): Observation => ({
   id,
   source: 'bench',
   where: `${issued.partName}, ${issued.zoneName}, section ${issued.section}`,

@@ -14,7 +14,10 @@ function integrate(spans: readonly DwellSpan[], films: readonly SofteningFilm[],
   const stops = stopsOf(spans, end);
   for (const stop of stops) {
     const span = spans.findLast(({ from }) => from <= clock + 1e-12) as DwellSpan;
-    const slope = (_: number, [depth, dryness]: number[]) => [speed(films, faces, depth as number, span.pace * activity(dryness as number)), 1 / span.life];
+    const slope = (_: number, [depth, dryness]: number[]) => [
+      speed(films, faces, depth as number, span.pace * activity(dryness as number)),
+      1 / span.life,
+    ];
     state = across(state, clock, stop, slope, faces);
     clock = stop;
   }
@@ -57,7 +60,7 @@ function across(state: number[], from: number, to: number, slope: (t: number, y:
     if ((solve(from, state, middle)[0] as number) < face) low = middle;
     else high = middle;
   }
-  return across([face, (solve(from, state, low)[1] as number)], low, to, slope, faces);
+  return across([face, solve(from, state, low)[1] as number], low, to, slope, faces);
 }
 
 const enamel = (thickness: number, reference: number) => softeningFilm(thickness, reference);
@@ -79,10 +82,17 @@ test.each([
 });
 
 const spans = fc
-  .array(fc.tuple(fc.double({ min: 0.2, max: 40, noNaN: true }), fc.double({ min: 0.1, max: 3, noNaN: true }), fc.double({ min: 5, max: 500, noNaN: true })), {
-    minLength: 1,
-    maxLength: 6,
-  })
+  .array(
+    fc.tuple(
+      fc.double({ min: 0.2, max: 40, noNaN: true }),
+      fc.double({ min: 0.1, max: 3, noNaN: true }),
+      fc.double({ min: 5, max: 500, noNaN: true }),
+    ),
+    {
+      minLength: 1,
+      maxLength: 6,
+    },
+  )
   .map((rows): DwellSpan[] => {
     let from = 0;
     return rows.map(([length, pace, life], i) => ({ from: i === 0 ? 0 : (from += length), pace, life }));

@@ -55,7 +55,9 @@ test('carried to another job it is wider, but never wider than knowing nothing',
 test('the root of a covariance gives it back', () => {
   const belief = learnNothing(learnLift(priorBelief(['clear-2k', 'basecoat', 'epoxy-2k']), [0.5, 0.2, 0.3], 0.4), [0.2, 0.8, 0], 0.1);
   const root = rootOf(belief);
-  const back = belief.covariance.map((_, k) => [0, 1, 2].reduce((sum, j) => sum + (root[Math.floor(k / 3) * 3 + j] as number) * (root[(k % 3) * 3 + j] as number), 0));
+  const back = belief.covariance.map((_, k) =>
+    [0, 1, 2].reduce((sum, j) => sum + (root[Math.floor(k / 3) * 3 + j] as number) * (root[(k % 3) * 3 + j] as number), 0),
+  );
   back.forEach((value, k) => expect(value).toBeCloseTo(belief.covariance[k] as number, 12));
 });
 

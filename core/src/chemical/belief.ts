@@ -66,9 +66,7 @@ function shift(belief: Belief, weights: readonly number[], newMean: number, newV
   return {
     coatings: belief.coatings,
     mean: belief.mean.map((value, i) => value + (gain[i] as number) * (newMean - mean)),
-    covariance: belief.covariance.map(
-      (value, k) => value - (gain[Math.floor(k / n)] as number) * (gain[k % n] as number) * (variance - newVariance),
-    ),
+    covariance: belief.covariance.map((value, k) => value - (gain[Math.floor(k / n)] as number) * (gain[k % n] as number) * (variance - newVariance)),
   };
 }
 

@@ -2,7 +2,8 @@ import { lowerFirst } from '../units/casing.ts';
 import { BRUSHED_OVER, CLOSED_SURFACE, temperatureFactor } from './activity.ts';
 import type { Case, Cause } from './diagnose.ts';
 
-const min = (minutes: number): string => (minutes >= 90 ? `${(minutes / 60).toFixed(1)} h` : `${minutes < 10 ? minutes.toFixed(1) : Math.round(minutes)} min`);
+const min = (minutes: number): string =>
+  minutes >= 90 ? `${(minutes / 60).toFixed(1)} h` : `${minutes < 10 ? minutes.toFixed(1) : Math.round(minutes)} min`;
 /** 0 where a ratio is at most `from`, 1 where it is `to` or more. */
 const ramp = (value: number, from: number, to: number): number => (value - from) / (to - from);
 const has = ({ zone }: Case, ...kinds: string[]): boolean => zone.zone.condition.contamination.some((kind) => kinds.includes(kind));
@@ -27,9 +28,11 @@ export const CAUSES: readonly Cause[] = [
   {
     id: 'The film is too thin for this stack',
     symptoms: ['crust', 'nothing', 'streaks'],
-    weight: ({ setting, first }) => (setting.standing < THIN ? 0.5 : 0) + 0.6 * ramp(first / setting.life, 0.5, 1.1),
-    because: ({ setting, first }) => `${setting.standing.toFixed(1)} mm stays on the face and works for ${min(setting.life)}; the first layer needs ${min(first)}.`,
-    change: ({ setting }) => `Lay on ${Math.max(2, setting.stripper.wetFilm.value).toFixed(1)} mm in one pass, one direction, and do not go back over it.`,
+    weight: ({ setting, first }) => (setting.standing < THIN ? 0.5 : 0) + 0.3 * Math.min(1, Math.max(0, ramp(first / setting.life, 0.5, 1.1))),
+    because: ({ setting, first }) =>
+      `${setting.standing.toFixed(1)} mm stays on the face and works for ${min(setting.life)}; the first layer needs ${min(first)}.`,
+    change: ({ setting }) =>
+      `Lay on ${Math.max(2, setting.stripper.wetFilm.value).toFixed(1)} mm in one pass, one direction, and do not go back over it.`,
   },
   {
     id: 'Warm metal or warm air dries it',
@@ -49,7 +52,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'Not covered',
     symptoms: ['crust'],
     weight: ({ setting, through }) => (setting.covered || setting.stripper.form === 'bath' ? 0 : 0.3 + 0.5 * ramp(through / setting.life, 0.6, 2)),
-    because: ({ setting, through }) => `The stack needs ${min(through)}, uncovered it dries at ${min(setting.life)}; under film it would last ${min(3.5 * setting.life)}.`,
+    because: ({ setting, through }) =>
+      `The stack needs ${min(through)}, uncovered it dries at ${min(setting.life)}; under film it would last ${min(3.5 * setting.life)}.`,
     change: () => 'Cover with film at once and press the air out.',
   },
   {
@@ -57,21 +61,25 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['nothing', 'stops'],
     weight: ({ elapsed, first, through, layer }) => 1 - ramp(elapsed / (layer === 0 ? first : through), 0.5, 1.3),
     because: ({ elapsed, first, through, layer }) =>
-      layer === 0 ? `On for ${min(elapsed)}; the first layer is likely to let go at ${min(first)}.` : `On for ${min(elapsed)}; the whole stack is likely to need ${min(through)}.`,
+      layer === 0
+        ? `On for ${min(elapsed)}; the first layer is likely to let go at ${min(first)}.`
+        : `On for ${min(elapsed)}; the whole stack is likely to need ${min(through)}.`,
     change: () => 'Leave it. Look again at the likely time.',
   },
   {
     id: 'The closed surface was not broken',
     symptoms: ['nothing', 'lanes'],
     weight: (seen) => (closed(seen) ? 0.9 : 0),
-    because: ({ first }) => `A sound cross-linked top takes ${CLOSED_SURFACE} times as long: ${min(first)} for the first layer instead of ${min(first / CLOSED_SURFACE)}.`,
+    because: ({ first }) =>
+      `A sound cross-linked top takes ${CLOSED_SURFACE} times as long: ${min(first)} for the first layer instead of ${min(first / CLOSED_SURFACE)}.`,
     change: ({ zone }) => `Rinse, dry, break it with ${zone.substrate.group.startsWith('plastic') ? 'P320' : 'P80'} all over, lay on afresh.`,
   },
   {
     id: 'The surface is open only in the scratches',
     symptoms: ['lanes'],
     weight: ({ zone, setting }) => (zone.closedTop && setting.broken ? 0.7 : 0.1),
-    because: ({ setting }) => `${setting.off[0]?.coating.name ?? 'The top'} is cross-linked: between the scratches it is still closed and takes ${CLOSED_SURFACE} times as long.`,
+    because: ({ setting }) =>
+      `${setting.off[0]?.coating.name ?? 'The top'} is cross-linked: between the scratches it is still closed and takes ${CLOSED_SURFACE} times as long.`,
     change: () => 'Cross the scratches with another pass until no gloss is left between them.',
   },
   {
@@ -88,7 +96,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'It drained off the face',
     symptoms: ['streaks', 'crust', 'nothing'],
     weight: (seen) => (upright(seen) && seen.setting.stripper.form === 'liquid' && !seen.setting.fed ? 0.9 : 0),
-    because: ({ setting }) => `A liquid on a face that is not level keeps about ${setting.standing.toFixed(1)} mm of the ${setting.laid.toFixed(1)} mm laid on.`,
+    because: ({ setting }) =>
+      `A liquid on a face that is not level keeps about ${setting.standing.toFixed(1)} mm of the ${setting.laid.toFixed(1)} mm laid on.`,
     change: () => 'Lay the part level, feed it from the top, or use a gel.',
   },
   {
@@ -102,7 +111,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'Laid on unevenly',
     symptoms: ['streaks', 'lanes'],
     weight: () => 0.35,
-    because: ({ setting }) => `Half the film dries in half the time: ${min(setting.life / 2)} where the brush left ${(setting.standing / 2).toFixed(1)} mm.`,
+    because: ({ setting }) =>
+      `Half the film dries in half the time: ${min(setting.life / 2)} where the brush left ${(setting.standing / 2).toFixed(1)} mm.`,
     change: () => 'Load the brush full and lay on in one direction; put more on the thin places at once, not later.',
   },
   {
@@ -138,7 +148,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'Softened paint lies in the way',
     symptoms: ['stops', 'stuck'],
     weight: ({ rest, restScraped, depth }) => (depth > 0 && rest > 0 ? ramp(rest / Math.max(restScraped, 1e-6), 1, 1.8) : 0),
-    because: ({ depth, rest, restScraped }) => `${Math.round(depth)} µm already soft hold fresh solvent back: ${min(rest)} more as it lies, ${min(restScraped)} once it is scraped off.`,
+    because: ({ depth, rest, restScraped }) =>
+      `${Math.round(depth)} µm already soft hold fresh solvent back: ${min(rest)} more as it lies, ${min(restScraped)} once it is scraped off.`,
     change: () => 'Scrape, and start the next round.',
   },
   {
@@ -151,7 +162,8 @@ export const CAUSES: readonly Cause[] = [
   {
     id: 'A layer nobody entered',
     symptoms: ['stops', 'nothing'],
-    weight: ({ zone }) => (zone.zone.stack.some(({ origin }) => origin === 'unknown') && !zone.zone.tests.some(({ result }) => result.test === 'bullseye') ? 0.3 : 0),
+    weight: ({ zone }) =>
+      zone.zone.stack.some(({ origin }) => origin === 'unknown') && !zone.zone.tests.some(({ result }) => result.test === 'bullseye') ? 0.3 : 0,
     because: () => 'The stack has layers of unknown origin and no layer count was recorded.',
     change: () => 'Feather an edge with fine paper, count the rings, correct the stack at intake.',
   },
@@ -166,7 +178,13 @@ export const CAUSES: readonly Cause[] = [
     id: 'The place wants another tool',
     symptoms: ['stuck'],
     weight: ({ zone }) => (zone.zone.access !== 'flat' || zone.substrate.id === 'cast-iron' ? 0.5 : 0.1),
-    because: ({ zone }) => (zone.substrate.id === 'cast-iron' ? 'A casting holds softened paint in its texture.' : 'Softened paint stays in corners, seams and on tubes where a blade does not lie flat.'),
-    change: ({ zone }) => (zone.substrate.group.startsWith('plastic') || zone.substrate.group === 'composite' ? 'A stiff nylon brush or coarse cloth, with the stripper still on.' : 'A stiff brush, cord or coarse pad, with the stripper still on.'),
+    because: ({ zone }) =>
+      zone.substrate.id === 'cast-iron'
+        ? 'A casting holds softened paint in its texture.'
+        : 'Softened paint stays in corners, seams and on tubes where a blade does not lie flat.',
+    change: ({ zone }) =>
+      zone.substrate.group.startsWith('plastic') || zone.substrate.group === 'composite'
+        ? 'A stiff nylon brush or coarse cloth, with the stripper still on.'
+        : 'A stiff brush, cord or coarse pad, with the stripper still on.',
   },
 ];

@@ -67,8 +67,18 @@ export class DrawnStack {
   }
 
   /** The same place in the stack, from nominal µm to drawn µm and back. */
-  toDrawn = (depth: number): number => this.across(depth, (i) => (this.nominal[i] as SofteningFilm).thickness, (i) => this.thickness[i] as number);
-  toNominal = (depth: number): number => this.across(depth, (i) => this.thickness[i] as number, (i) => (this.nominal[i] as SofteningFilm).thickness);
+  toDrawn = (depth: number): number =>
+    this.across(
+      depth,
+      (i) => (this.nominal[i] as SofteningFilm).thickness,
+      (i) => this.thickness[i] as number,
+    );
+  toNominal = (depth: number): number =>
+    this.across(
+      depth,
+      (i) => this.thickness[i] as number,
+      (i) => (this.nominal[i] as SofteningFilm).thickness,
+    );
 
   private across(depth: number, here: (i: number) => number, there: (i: number) => number): number {
     let left = depth;

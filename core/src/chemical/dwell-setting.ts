@@ -43,7 +43,11 @@ export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting 
   const bath = stripper.form === 'bath';
   const stop = zone.off.findIndex(({ coating }) => softeningTime(stripper, coating) === null);
   const off = stop < 0 ? zone.off : zone.off.slice(0, stop);
-  const { belief, here, earlier } = learn(zone, stripper, off.map(({ coating }) => coating.id));
+  const { belief, here, earlier } = learn(
+    zone,
+    stripper,
+    off.map(({ coating }) => coating.id),
+  );
   const at = off.map(({ coating }) => belief.coatings.indexOf(coating.id));
   const { temperature: workplace, indoors } = zone.job.place;
   const temperature = bath ? BATH_TEMPERATURE : workplace;

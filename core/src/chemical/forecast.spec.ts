@@ -35,7 +35,13 @@ describe('figures of the trade lie in the band', () => {
   });
 
   test('hardware stripper on enamel blisters at about 5 min, the whole is off within 2 to 15', () => {
-    const { lifts } = run('chem.fast-solvent', { stack: [['alkyd-enamel', 40], ['alkyd-enamel', 40]], place: { temperature: 22 } });
+    const { lifts } = run('chem.fast-solvent', {
+      stack: [
+        ['alkyd-enamel', 40],
+        ['alkyd-enamel', 40],
+      ],
+      place: { temperature: 22 },
+    });
     expect(within(5, lifts[0]?.band ?? { first: 0, late: 0 })).toBe(true);
     expect(lifts[0]?.band.first).toBeGreaterThan(2);
     expect(within(15, lifts[1]?.band ?? { first: 0, late: 0 })).toBe(true);
@@ -43,14 +49,29 @@ describe('figures of the trade lie in the band', () => {
 
   test('a repaint of four coats left alone is down near the first in about 20 min', () => {
     const { lifts } = run('chem.fast-solvent', {
-      stack: [['alkyd-enamel', 40], ['alkyd-enamel', 20], ['alkyd-enamel', 40], ['alkyd-enamel', 40]],
+      stack: [
+        ['alkyd-enamel', 40],
+        ['alkyd-enamel', 20],
+        ['alkyd-enamel', 40],
+        ['alkyd-enamel', 40],
+      ],
       place: { temperature: 22 },
     });
     expect(within(20, lifts[2]?.band ?? { first: 0, late: 0 })).toBe(true);
   });
 
   test('a sprayed and baked bicycle finish takes four to five rounds of 5 to 10 min', () => {
-    const { rounds } = run('chem.fast-solvent', { stack: [['epoxy-2k', 25], ['baked-enamel', 40], ['clear-2k', 40]] }, { usable: 10 });
+    const { rounds } = run(
+      'chem.fast-solvent',
+      {
+        stack: [
+          ['epoxy-2k', 25],
+          ['baked-enamel', 40],
+          ['clear-2k', 40],
+        ],
+      },
+      { usable: 10 },
+    );
     const chance = (from: number, to: number) => rounds.slice(from - 1, to).reduce((sum, share) => sum + share, 0);
     expect(chance(1, 3)).toBeLessThan(0.1);
     expect(chance(4, 7)).toBeGreaterThan(0.4);
@@ -68,14 +89,28 @@ describe('figures of the trade lie in the band', () => {
   });
 
   test('a hood with four finishes: 5 min to an hour a session, two sessions', () => {
-    const { first, rounds } = run('chem.fast-solvent', { stack: [['alkyd-enamel', 35], ['alkyd-enamel', 35], ['alkyd-enamel', 30], ['lacquer-1k', 30]] });
+    const { first, rounds } = run('chem.fast-solvent', {
+      stack: [
+        ['alkyd-enamel', 35],
+        ['alkyd-enamel', 35],
+        ['alkyd-enamel', 30],
+        ['lacquer-1k', 30],
+      ],
+    });
     expect(first.late).toBeGreaterThan(5);
     expect(first.first).toBeLessThan(60);
     expect((rounds[0] ?? 0) + (rounds[1] ?? 0)).toBeGreaterThan(0.5);
   });
 
   test('caustic foam on three old enamel layers: seconds to start, three coats at most, 20 to 25 min with brushing', () => {
-    const { total, rounds } = run('chem.caustic-spray', { substrate: 'cast-iron', stack: [['alkyd-enamel', 35], ['alkyd-enamel', 35], ['alkyd-enamel', 35]] });
+    const { total, rounds } = run('chem.caustic-spray', {
+      substrate: 'cast-iron',
+      stack: [
+        ['alkyd-enamel', 35],
+        ['alkyd-enamel', 35],
+        ['alkyd-enamel', 35],
+      ],
+    });
     expect(within(20, { first: total.first, late: total.late })).toBe(true);
     expect(rounds.slice(0, 3).reduce((sum, share) => sum + share, 0)).toBeGreaterThan(0.7);
   });
@@ -87,7 +122,13 @@ describe('figures of the trade lie in the band', () => {
 });
 
 describe('draws', () => {
-  const CLEAR: Sample = { stack: [['epoxy-2k', 25], ['basecoat', 20], ['clear-2k', 45]] };
+  const CLEAR: Sample = {
+    stack: [
+      ['epoxy-2k', 25],
+      ['basecoat', 20],
+      ['clear-2k', 45],
+    ],
+  };
 
   test('the same seed gives the same answer, and the closed form stands in the middle of it', () => {
     const first = run('chem.fast-solvent', CLEAR);

@@ -76,7 +76,13 @@ function observationsFor({ job, shop }: Pick<ZoneFacts, 'job' | 'shop'>, strippe
   };
 }
 
-function learnFrom(rows: Rows, stripper: Stripper, coatings: readonly CoatingId[], earlier: readonly Observation[], here: readonly Observation[]): Belief {
+function learnFrom(
+  rows: Rows,
+  stripper: Stripper,
+  coatings: readonly CoatingId[],
+  earlier: readonly Observation[],
+  here: readonly Observation[],
+): Belief {
   const named = [...earlier, ...here].flatMap(({ films }) => films.map(({ coating }) => coating));
   let belief = priorBelief([...new Set([...coatings, ...named])]);
   for (const observation of earlier) belief = take(rows, stripper, belief, observation);
@@ -129,6 +135,8 @@ function hear(rows: Rows, stripper: Stripper, others: Belief, observation: Obser
     observation,
     expected: observation.minutes / factor,
     disagrees,
-    remark: disagrees ? `It took ${factor.toFixed(1)} times as long as the rest lets expect: another coating, thinner film, colder metal? Repeat it or set it aside.` : null,
+    remark: disagrees
+      ? `It took ${factor.toFixed(1)} times as long as the rest lets expect: another coating, thinner film, colder metal? Repeat it or set it aside.`
+      : null,
   };
 }

@@ -23,7 +23,13 @@ export function sectionWork(zone: Pick<ZoneFacts, 'area' | 'zone'>, stripper: St
 }
 
 /** The sections of a zone as they are worked in rotation. */
-export function zoneRhythm(zone: Pick<ZoneFacts, 'area' | 'zone'>, stripper: Stripper, plan: StripPlan, people: 1 | 2, sections = plan.sections): Rhythm {
+export function zoneRhythm(
+  zone: Pick<ZoneFacts, 'area' | 'zone'>,
+  stripper: Stripper,
+  plan: StripPlan,
+  people: 1 | 2,
+  sections = plan.sections,
+): Rhythm {
   return planRhythm({
     ...sectionWork(zone, stripper, sections),
     sections,

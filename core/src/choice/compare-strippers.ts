@@ -34,15 +34,29 @@ const DAY = 1440;
  */
 export function compareStrippers(plan: Plan, shop: Shop, catalogue: Catalogue, zoneIds?: readonly string[]): StripperCost[] {
   const rows = withOwnRows(catalogue, shop.ownRows);
-  const zones = plan.zones.filter(({ zone, chosen }) => (zoneIds ? zoneIds.includes(zone) : chosen?.family === 'chem')).filter(({ area }) => area > 0);
+  const zones = plan.zones
+    .filter(({ zone, chosen }) => (zoneIds ? zoneIds.includes(zone) : chosen?.family === 'chem'))
+    .filter(({ area }) => area > 0);
   const compared = Object.values(rows.methods).flatMap((method) => {
     if (method.family !== 'chem' || method.stripper.form === 'bath') return [];
     const done = zones.flatMap((zone) => optionsOf(zone, method.ref).map((option) => ({ zone, option })));
     const usable = done.filter(({ option }) => option.verdict !== 'ruled-out' && option.strip);
     const refused = done
       .filter((one) => !usable.includes(one))
-      .map(({ zone, option }) => ({ zone: `${zone.partName}, ${zone.zoneName}`, why: option.findings.find(({ severity }) => severity === 'rule-out')?.title ?? 'has no plan' }));
-    return [costOf(method.ref, method.name, { price: shop.prices[method.ref] ?? method.stripper.pricePerLitre.value, packs: method.stripper.packs }, usable, refused, shop)];
+      .map(({ zone, option }) => ({
+        zone: `${zone.partName}, ${zone.zoneName}`,
+        why: option.findings.find(({ severity }) => severity === 'rule-out')?.title ?? 'has no plan',
+      }));
+    return [
+      costOf(
+        method.ref,
+        method.name,
+        { price: shop.prices[method.ref] ?? method.stripper.pricePerLitre.value, packs: method.stripper.packs },
+        usable,
+        refused,
+        shop,
+      ),
+    ];
   });
   return compared.sort((a, b) => b.zones - a.zones || a.perSquareMetre - b.perSquareMetre);
 }

@@ -66,7 +66,10 @@ export const BenchEvent = z
     note: z.string().max(300, 'at most 300 characters').default(''),
     issued: Issued.nullable().default(null),
   })
-  .refine(({ kind, issued }) => (kind === 'issued') === (issued !== null), { path: ['issued'], message: 'the plan belongs to the first event of a section' })
+  .refine(({ kind, issued }) => (kind === 'issued') === (issued !== null), {
+    path: ['issued'],
+    message: 'the plan belongs to the first event of a section',
+  })
   .refine(({ kind, target }) => (kind === 'moved' || kind === 'taken-back') === (target !== null), {
     path: ['target'],
     message: 'a correction names the event that it corrects',

@@ -78,7 +78,9 @@ export const Shop = z
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
     avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
     ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),
-    experience: Experience.default(NO_EXPERIENCE).describe('dwells seen so far; filled in from patches and bench when a job is planned, not kept in the profile'),
+    experience: Experience.default(NO_EXPERIENCE).describe(
+      'dwells seen so far; filled in from patches and bench when a job is planned, not kept in the profile',
+    ),
   })
   .superRefine(({ ownRows, contractors }, context) => {
     const twice = (list: 'ownRows' | 'contractors', ids: readonly string[]) =>

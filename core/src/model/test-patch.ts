@@ -63,7 +63,9 @@ export const NO_EXPERIENCE: Experience = { here: [], earlier: [] };
 
 /** How a zone's stripper is laid on where that differs from the catalogue row and the shop's schools; null: as they say. */
 export const LayChoice = z.strictObject({
-  film: Millimetres.lte(10 as Millimetres, 'must be 10 mm at most').nullable().describe('mm laid on'),
+  film: Millimetres.lte(10 as Millimetres, 'must be 10 mm at most')
+    .nullable()
+    .describe('mm laid on'),
   covered: z.boolean().nullable(),
   broken: z.boolean().nullable(),
   brushed: z.boolean().nullable(),

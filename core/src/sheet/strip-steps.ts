@@ -46,7 +46,13 @@ export function stripSteps({ facts, plan, wayOff }: PlannedZone): DraftStep[] {
 /** min of the zone itself: days away belong to the delivery, which has a step of its own. */
 const ownWait = ({ wait, setUps }: MethodOption): number => wait - Math.max(0, ...setUps.map((setUp) => setUp.wait));
 
-const PIECE_TITLE = { edges: 'Edges, 25 mm band', crevices: 'Crevices and corners', remainder: 'What is left', rest: 'The layers below', field: '' } as const;
+const PIECE_TITLE = {
+  edges: 'Edges, 25 mm band',
+  crevices: 'Crevices and corners',
+  remainder: 'What is left',
+  rest: 'The layers below',
+  field: '',
+} as const;
 const PIECE_WHY = {
   edges: 'that the bulk method does not reach or must not touch',
   crevices: 'that the bulk method does not reach or must not touch',

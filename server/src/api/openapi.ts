@@ -1,13 +1,20 @@
 import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
+import { Reading } from '@lift-bare/core';
 import { z } from 'zod';
 import {
+  AppendEvents,
+  Appended,
+  BenchState,
   CreateJob,
+  ExperienceBody,
   Health,
   JobId,
   JobList,
+  Log,
   PlanBody,
   PlanRequest,
   ProblemBody,
+  Readings,
   ReplaceJob,
   ReplaceShop,
   StoredJobBody,
@@ -78,6 +85,27 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       '/api/v1/shop': {
         get: operation({ summary: 'The shop profile', answer: StoredShopBody }),
         put: operation({ summary: 'Replace the shop profile', body: ReplaceShop, answer: StoredShopBody, versioned: true }),
+      },
+      '/api/v1/timers': {
+        get: operation({ summary: 'Sections on the bench with their events, and the readings of the last day', answer: BenchState }),
+      },
+      '/api/v1/timers/stream': {
+        get: { summary: 'Server-sent events: hello, events, reading, time', responses: { '200': { description: 'a stream that stays open' } } },
+      },
+      '/api/v1/timers/events': {
+        post: operation({
+          summary: 'Add events of the bench, each id once; those that cannot be are named and do not hold up the rest',
+          body: AppendEvents,
+          answer: Appended,
+        }),
+      },
+      '/api/v1/readings': {
+        get: operation({ summary: 'Readings of the last hours (query hours, 24 unless said otherwise)', answer: Readings }),
+        post: operation({ summary: 'A reading taken by hand', body: Reading, answer: Reading, status: '201' }),
+      },
+      '/api/v1/log': { get: operation({ summary: 'Log of the bench for one job (query job), by corrected time', answer: Log }) },
+      '/api/v1/experience': {
+        get: operation({ summary: 'Watched dwells: of this job at the bench (query job), and of earlier jobs', answer: ExperienceBody }),
       },
       '/api/v1/schema/job': { get: operation({ summary: 'JSON Schema of the job document' }) },
       '/api/v1/health': { get: operation({ summary: 'Alive, and how many jobs', answer: Health }) },

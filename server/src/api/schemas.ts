@@ -1,4 +1,4 @@
-import { Job, Plan, Shop } from '@lift-bare/core';
+import { BenchEvent, Job, Observation, Plan, Reading, Shop, StoredEvent } from '@lift-bare/core';
 import { z } from 'zod';
 import 'zod-openapi';
 
@@ -35,6 +35,36 @@ export const PlanBody = Plan.meta({ id: 'Plan' });
 export const ReplaceShop = z.strictObject({ version, document: Shop }).meta({ id: 'ReplaceShop' });
 export const StoredShopBody = z.strictObject({ version: z.int(), document: Shop }).meta({ id: 'StoredShop' });
 export const Health = z.strictObject({ status: z.literal('ok'), jobs: z.int() }).meta({ id: 'Health' });
+const time = { now: stamp.describe("the shop's clock"), speed: z.number().describe('of the clock, 1 in real life') };
+export const AppendEvents = z.strictObject({ events: z.array(BenchEvent).min(1).max(500) }).meta({ id: 'AppendEvents' });
+export const Appended = z
+  .strictObject({
+    ...time,
+    kept: z.array(z.string()).describe('ids, also of events that were known already'),
+    refused: z.array(z.strictObject({ id: z.string(), path: z.array(z.union([z.string(), z.number()])), reason: z.string() })),
+  })
+  .meta({ id: 'Appended' });
+export const BenchState = z
+  .strictObject({ ...time, timers: z.array(z.strictObject({ id: z.string(), events: z.array(StoredEvent) })), readings: z.array(Reading) })
+  .meta({ id: 'BenchState' });
+export const LogEntry = z
+  .strictObject({
+    id: z.string(),
+    timer: z.string(),
+    place: z.string(),
+    kind: z.string(),
+    at: stamp.describe('corrected time'),
+    receivedAt: stamp,
+    by: z.string(),
+    note: z.string(),
+    ignored: z.string().nullable().describe('why it does not count'),
+    reading: Reading.nullable(),
+  })
+  .meta({ id: 'LogEntry' });
+export const Log = z.array(LogEntry);
+export const Readings = z.array(Reading);
+export type LogEntry = z.infer<typeof LogEntry>;
+export const ExperienceBody = z.strictObject({ here: z.array(Observation), earlier: z.array(Observation) }).meta({ id: 'Experience' });
 export const ProblemBody = z
   .looseObject({
     type: z.string(),

@@ -1,25 +1,28 @@
 import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
+import type { DataSource } from 'typeorm';
 import { z } from 'zod';
 import { openApi } from '../api/openapi.ts';
 import { readBody } from '../api/read-body.ts';
 import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
 import type { JobStore } from '../store/job-store.ts';
+import { experienceFor, withExperience, withoutExperience } from '../store/experience.ts';
 import type { ShopStore } from '../store/shop-store.ts';
 
 /** ms after which the choice for a whole job is answered with the best found and its gap. */
 const CHOOSE_LIMIT = 3000;
 
 /** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. */
-export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
+export function planningRoutes(jobs: JobStore, shop: ShopStore, source: DataSource): Router {
+  const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await experienceFor(source, null));
   return Router()
     .post('/plan', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
-      response.json(planJob(job, own ?? (await shop.get()).document, CATALOGUE));
+      response.json(planJob(job, own ?? (await profile()), CATALOGUE));
     })
     .post('/choose', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
-      response.json(chooseWithin(CHOOSE_LIMIT, job, own ?? (await shop.get()).document));
+      response.json(chooseWithin(CHOOSE_LIMIT, job, own ?? (await profile())));
     })
     .get('/catalogue', (_request, response) => {
       response.json(CATALOGUE);
@@ -29,7 +32,7 @@ export function planningRoutes(jobs: JobStore, shop: ShopStore): Router {
     })
     .put('/shop', async (request, response) => {
       const { version, document } = readBody(ReplaceShop, request);
-      response.json(await shop.replace(version, document));
+      response.json(await shop.replace(version, withoutExperience(document)));
     })
     .get('/schema/job', (_request, response) => {
       response.type('application/schema+json').send(JSON.stringify(z.toJSONSchema(Job, { io: 'input' })));

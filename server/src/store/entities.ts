@@ -28,6 +28,52 @@ export interface ShopRow {
   document: string;
 }
 
+/** A section on the bench; `state` follows its events. */
+export interface TimerRow {
+  id: string;
+  jobId: string;
+  zoneId: string;
+  section: string;
+  issuedAt: string;
+  lastAt: string;
+  state: 'open' | 'done' | 'removed';
+}
+
+export interface EventRow {
+  /** order of arrival */
+  sequence: number;
+  id: string;
+  timerId: string;
+  kind: string;
+  at: string;
+  receivedAt: string;
+  by: string;
+  target: string | null;
+  note: string;
+  /** plan as issued and reading, as JSON text */
+  issued: string | null;
+  reading: string | null;
+}
+
+export interface ReadingRow {
+  at: string;
+  temperature: number;
+  humidity: number;
+  surface: number | null;
+}
+
+/** A watched dwell: a test patch, rewritten with its job, or a round of the bench. */
+export interface ObservationRow {
+  jobId: string;
+  id: string;
+  source: 'patch' | 'bench';
+  /** timer of the bench */
+  timerId: string | null;
+  stripper: string;
+  at: string;
+  body: string;
+}
+
 export const JobEntity = new EntitySchema<JobRow>({
   name: 'job',
   tableName: 'jobs',
@@ -63,5 +109,62 @@ export const ShopEntity = new EntitySchema<ShopRow>({
     id: { type: 'integer', primary: true },
     version: { type: 'integer' },
     document: { type: 'text' },
+  },
+});
+
+export const TimerEntity = new EntitySchema<TimerRow>({
+  name: 'timer',
+  tableName: 'timers',
+  columns: {
+    id: { type: 'text', primary: true },
+    jobId: { type: 'text', name: 'job_id' },
+    zoneId: { type: 'text', name: 'zone_id' },
+    section: { type: 'text' },
+    issuedAt: { type: 'text', name: 'issued_at' },
+    lastAt: { type: 'text', name: 'last_at' },
+    state: { type: 'text' },
+  },
+});
+
+export const EventEntity = new EntitySchema<EventRow>({
+  name: 'bench_event',
+  tableName: 'bench_events',
+  columns: {
+    sequence: { type: 'integer', primary: true, generated: true },
+    id: { type: 'text', unique: true },
+    timerId: { type: 'text', name: 'timer_id' },
+    kind: { type: 'text' },
+    at: { type: 'text' },
+    receivedAt: { type: 'text', name: 'received_at' },
+    by: { type: 'text', name: 'by_whom' },
+    target: { type: 'text', nullable: true },
+    note: { type: 'text' },
+    issued: { type: 'text', nullable: true },
+    reading: { type: 'text', nullable: true },
+  },
+});
+
+export const ReadingEntity = new EntitySchema<ReadingRow>({
+  name: 'reading',
+  tableName: 'readings',
+  columns: {
+    at: { type: 'text', primary: true },
+    temperature: { type: 'real' },
+    humidity: { type: 'real' },
+    surface: { type: 'real', nullable: true },
+  },
+});
+
+export const ObservationEntity = new EntitySchema<ObservationRow>({
+  name: 'observation',
+  tableName: 'observations',
+  columns: {
+    jobId: { type: 'text', primary: true, name: 'job_id' },
+    id: { type: 'text', primary: true },
+    source: { type: 'text' },
+    timerId: { type: 'text', name: 'timer_id', nullable: true },
+    stripper: { type: 'text' },
+    at: { type: 'text' },
+    body: { type: 'text' },
   },
 });

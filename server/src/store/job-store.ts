@@ -2,6 +2,7 @@ import { readJob, type Job } from '@lift-bare/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { InvalidDocument, NotFound, StaleVersion } from '../problems/problem.ts';
 import { JobEntity, ZoneEntity, type JobRow } from './entities.ts';
+import { keepPatches } from './experience.ts';
 
 export interface StoredJob {
   readonly id: string;
@@ -90,6 +91,7 @@ export class JobStore {
       part.zones.map((zone) => ({ jobId: meta.id, zoneId: zone.id, partName: part.name, zoneName: zone.name, substrate: part.substrate })),
     );
     await manager.insert(ZoneEntity, zones);
+    await keepPatches(manager, meta.id, document);
     return { ...meta, document };
   }
 }

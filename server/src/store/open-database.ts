@@ -1,6 +1,7 @@
 import { DataSource } from 'typeorm';
-import { JobEntity, ShopEntity, ZoneEntity } from './entities.ts';
+import { EventEntity, JobEntity, ObservationEntity, ReadingEntity, ShopEntity, TimerEntity, ZoneEntity } from './entities.ts';
 import { First1764000000000 } from './migrations/1-first.ts';
+import { Bench1764000001000 } from './migrations/2-bench.ts';
 
 /** Open (and create) the database file, bring it up to date; WAL, foreign keys on. ":memory:" for tests. */
 export async function openDatabase(file: string): Promise<DataSource> {
@@ -8,8 +9,8 @@ export async function openDatabase(file: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     enableWAL: file !== ':memory:',
-    entities: [JobEntity, ZoneEntity, ShopEntity],
-    migrations: [First1764000000000],
+    entities: [JobEntity, ZoneEntity, ShopEntity, TimerEntity, EventEntity, ReadingEntity, ObservationEntity],
+    migrations: [First1764000000000, Bench1764000001000],
     migrationsTransactionMode: 'each',
     synchronize: false,
     logging: false,

@@ -1,5 +1,7 @@
 import { pino } from 'pino';
 import { createApp } from '../app.ts';
+import { LiveFeed } from '../live/live-feed.ts';
+import { BenchStore } from '../store/bench-store.ts';
 import { JobStore } from '../store/job-store.ts';
 import { openDatabase } from '../store/open-database.ts';
 import { ShopStore } from '../store/shop-store.ts';
@@ -10,6 +12,13 @@ export async function testApp({ file = ':memory:', passphrase = null }: { file?:
   let time = Date.UTC(2026, 0, 1);
   const jobs = new JobStore(source, () => new Date((time += 1000)));
   const shop = new ShopStore(source);
-  const app = createApp({ jobs, shop, logger: pino({ level: 'silent' }), webRoot: null, passphrase });
-  return { app, jobs, shop, source, close: () => source.destroy() };
+  const clock = { speed: 1, now: () => new Date(time) };
+  const bench = new BenchStore(source, clock.now);
+  const feed = new LiveFeed();
+  const app = createApp({ jobs, shop, bench: { bench, clock, feed, source }, logger: pino({ level: 'silent' }), webRoot: null, passphrase });
+  const close = () => {
+    feed.close();
+    return source.destroy();
+  };
+  return { app, jobs, shop, bench, feed, source, setTime: (at: number) => (time = at), close };
 }

@@ -1,0 +1,70 @@
+import fc from 'fast-check';
+import { busyRotation, planRhythm, sectionName, type RhythmTerms } from './rhythm.ts';
+
+const TERMS: RhythmTerms = { sections: 4, dwells: [24], layOn: 3, scrape: 6, rinse: 0, rinseEachRound: false, life: 60, people: 1 };
+
+const terms = fc.record({
+  sections: fc.integer({ min: 1, max: 12 }),
+  dwells: fc.array(fc.double({ min: 1, max: 60, noNaN: true }), { minLength: 1, maxLength: 4 }),
+  layOn: fc.double({ min: 0.5, max: 10, noNaN: true }),
+  scrape: fc.double({ min: 0.5, max: 20, noNaN: true }),
+  rinse: fc.double({ min: 0, max: 5, noNaN: true }),
+  rinseEachRound: fc.boolean(),
+  life: fc.double({ min: 30, max: 300, noNaN: true }),
+  people: fc.constantFrom(1 as const, 2 as const),
+});
+
+/** (k − 1)(lay on + scrape) ≥ dwell, as shops reckon it; common practice, no source. */
+test('with the busy rotation the hands never wait once the first section is ready', () => {
+  const work = TERMS.layOn + TERMS.scrape;
+  const k = busyRotation(TERMS.dwells[0] as number, work);
+  expect(k).toBe(4);
+  const { clock } = planRhythm({ ...TERMS, sections: 8, life: 1000 });
+  // eight sections of work plus at most the wait for the first one
+  expect(clock).toBeLessThanOrEqual(8 * work + (TERMS.dwells[0] as number) - (k - 1) * TERMS.layOn + 1e-9);
+});
+
+test('three sections in rotation end well before three in a row', () => {
+  const { clock, serial, rotation, dried } = planRhythm({ ...TERMS, sections: 3 });
+  expect(serial).toBe(3 * (3 + 24 + 6));
+  expect(rotation).toBeGreaterThan(1);
+  expect(clock).toBeLessThan(0.55 * serial);
+  expect(dried).toEqual([]);
+});
+
+test('a film that dries soon keeps the rotation small', () => {
+  expect(planRhythm({ ...TERMS, life: 34 }).rotation).toBe(1);
+  expect(planRhythm({ ...TERMS, life: 33 - 1e-6 }).dried.length).toBeGreaterThan(0);
+});
+
+test('nobody does two things at once, every section goes through all its rounds in order, and overlapping never takes longer', () => {
+  fc.assert(
+    fc.property(terms, (given) => {
+      const { bars, clock, serial, hand } = planRhythm(given);
+      for (const person of [0, 1]) {
+        const own = bars.filter((bar) => bar.person === person).sort((a, b) => a.from - b.from);
+        own.slice(1).forEach((bar, i) => expect(bar.from).toBeGreaterThanOrEqual((own[i]?.to ?? 0) - 1e-9));
+      }
+      for (let section = 0; section < given.sections; section++) {
+        const own = bars.filter((bar) => bar.section === section);
+        expect(own.filter(({ phase }) => phase === 'scrape')).toHaveLength(given.dwells.length);
+        own.slice(1).forEach((bar, i) => expect(bar.from).toBeGreaterThanOrEqual((own[i]?.to ?? 0) - 1e-9));
+      }
+      const work =
+        given.sections * given.dwells.length * (given.layOn + given.scrape) +
+        given.sections * given.rinse * (given.rinseEachRound ? given.dwells.length : 1);
+      return clock <= serial + 1e-9 && Math.abs(hand - work) < 1e-6 && clock >= hand / given.people - 1e-9;
+    }),
+  );
+});
+
+test('two people are never slower than one', () => {
+  fc.assert(
+    fc.property(
+      terms,
+      (given) => planRhythm({ ...given, life: 1e6, people: 2 }).clock <= planRhythm({ ...given, life: 1e6, people: 1 }).clock + 1e-9,
+    ),
+  );
+});
+
+test('sections are lettered', () => expect([0, 1, 25, 26, 51, 52].map(sectionName)).toEqual(['A', 'B', 'Z', 'AA', 'AZ', 'BA']));
