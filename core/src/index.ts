@@ -73,3 +73,5 @@ export { ALARMS, byUrgency, tileOf, type Tile, type TileState } from './bench/ti
 export { normalSource } from './chemical/draw-normals.ts';
 export { issueSections } from './bench/issue-sections.ts';
 export { observeBench } from './bench/observe-bench.ts';
+export { firstLift, narrowing, type Narrowing } from './chemical/narrowing.ts';
+export type { Band } from './chemical/uncertainty.ts';

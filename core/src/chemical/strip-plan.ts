@@ -58,7 +58,7 @@ function describe(zone: ZoneFacts, setting: DwellSetting, rounds: readonly Round
   const spreads = roundSpreads(setting, rounds);
   const dwell = (rounds[0] as Round).dwell;
   const rate = SCRAPE_RATE[zone.zone.access];
-  const section = bath ? zone.area : sectionSize(zone.area, rate, life, dwell, zone.shop.schools.S7);
+  const section = bath ? zone.area : sectionSize(zone.area, rate, life, Math.max(...rounds.map((round) => round.dwell)), zone.shop.schools.S7);
   const sections = Math.ceil(zone.area / section - 1e-9);
   const scraping = zone.shop.schools.S7 === 'whole' && !bath ? (60 * zone.area) / rate : 0;
   return {

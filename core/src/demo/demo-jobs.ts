@@ -1,4 +1,5 @@
-import { degC, m2, metres, percent } from '../units/quantities.ts';
+import type { TestPatch } from '../model/test-patch.ts';
+import { degC, m2, metres, mm, percent } from '../units/quantities.ts';
 import { DEFAULT_SHOP } from '../model/default-shop.ts';
 import type { Job, Part, Zone } from '../model/job.ts';
 import { newJob, type NewId } from '../model/new-job.ts';
@@ -47,6 +48,27 @@ export const DEMO_SHOP: Shop = {
   ],
 };
 
+const patch = (id: string, at: string, where: string, temperature: number, minutes: number, layers: number): TestPatch => ({
+  id,
+  at,
+  where,
+  stripper: 'chem.benzyl-neutral',
+  temperature: degC(temperature),
+  laid: mm(1.8),
+  covered: false,
+  broken: false,
+  brushed: false,
+  minutes,
+  layers,
+  setAside: null,
+});
+const COUNTERWEIGHT_PATCHES: TestPatch[] = [
+  patch('cw-1', '2026-11-20T09:10:00.000Z', 'left face, low', 16, 48, 1),
+  patch('cw-2', '2026-11-20T09:15:00.000Z', 'left face, high', 16, 120, 2),
+  patch('cw-3', '2026-11-20T10:30:00.000Z', 'beside the pocket', 17, 20, 0),
+  patch('cw-4', '2026-11-21T08:40:00.000Z', 'rear face, on a run', 14, 210, 1),
+];
+
 type PartChange = (part: Part) => Part;
 
 function builder(prefix: string): (templateId: string, change: PartChange) => Part {
@@ -84,7 +106,11 @@ function baggageTug(): Job {
       ),
       part(
         'leaded-casting',
-        named('Counterweight', ['Faces', 'Lifting pockets'], (zone) => ({ ...zone, condition: { ...zone.condition, lead: 'not-tested' } })),
+        named('Counterweight', ['Faces', 'Lifting pockets'], (zone, i) => ({
+          ...zone,
+          condition: { ...zone.condition, lead: 'not-tested' },
+          patches: i === 0 ? COUNTERWEIGHT_PATCHES : [],
+        })),
       ),
       part('leaded-casting', (hitch) => ({
         ...named('Hitch and pedal brackets', ['Faces', 'Bosses'], (zone, i) => ({

@@ -7,6 +7,8 @@ import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { routes } from './app.routes';
 import { START_WORKER } from './workers/planner-client';
 import { startPlanner } from './workers/start-planner';
+import { BenchEffects } from './state/bench.effects';
+import { benchFeature } from './state/bench.reducer';
 import { JobEffects } from './state/job.effects';
 import { ShopEffects } from './state/shop.effects';
 import { jobsFeature } from './state/job.reducer';
@@ -18,8 +20,8 @@ export const appConfig: ApplicationConfig = {
     { provide: START_WORKER, useValue: startPlanner },
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withFetch()),
-    provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer }),
-    provideEffects(JobEffects, ShopEffects),
+    provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer, [benchFeature.name]: benchFeature.reducer }),
+    provideEffects(JobEffects, ShopEffects, BenchEffects),
     provideNzI18n(en_US),
   ],
 };

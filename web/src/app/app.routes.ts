@@ -5,6 +5,7 @@ export const routes: Routes = [
   { path: 'shop', pathMatch: 'full', redirectTo: 'shop/figures' },
   { path: 'shop/:tab', title: 'Shop · Lift Bare', loadComponent: () => import('./features/stores/shop-page').then((m) => m.ShopPage) },
   { path: 'catalogue', title: 'Catalogue · Lift Bare', loadComponent: () => import('./features/stores/catalogue-page').then((m) => m.CataloguePage) },
+  { path: 'bench', title: 'Bench · Lift Bare', loadComponent: () => import('./features/bench/bench-page').then((m) => m.BenchPage) },
   {
     path: 'jobs/:jobId',
     loadComponent: () => import('./features/job-frame/job-frame').then((m) => m.JobFrame),

@@ -13,6 +13,8 @@ import {
   type ZonePlan,
 } from '@lift-bare/core';
 import { updatePart, updateZone } from './document-edits';
+import { BenchActions } from './bench.actions';
+import { benchFeature } from './bench.reducer';
 import { JobActions } from './job.actions';
 import { jobsFeature, type OpenJob } from './job.reducer';
 import { inSlices } from './in-slices';
@@ -29,7 +31,13 @@ export class JobContext {
   readonly refused = signal<DocumentIssue | null>(null);
 
   private readonly entities = this.store.selectSignal(jobsFeature.selectEntities);
-  readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  private readonly profile = this.store.selectSignal(shopFeature.selectDocument);
+  private readonly experience = this.store.selectSignal(benchFeature.selectExperience);
+  /** the profile with the dwells that were watched: what this job is planned with */
+  readonly shop = computed(() => {
+    const experience = this.experience()[this.jobId()];
+    return experience && experience.here.length + experience.earlier.length > 0 ? { ...this.profile(), experience } : this.profile();
+  });
   /** the catalogue with the shop's own rows */
   readonly catalogue = computed(() => withOwnRows(CATALOGUE, this.shop().ownRows));
   readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
@@ -77,6 +85,8 @@ export class JobContext {
   /** Reads the job unless it is already open here with its history. */
   load(id: string): void {
     this.jobId.set(id);
+    this.store.dispatch(BenchActions.joined());
+    this.store.dispatch(BenchActions.experienceRequested({ jobId: id }));
     if (!this.entities()[id]) this.store.dispatch(JobActions.openRequested({ id }));
   }
 

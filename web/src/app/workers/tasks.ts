@@ -3,6 +3,7 @@ import {
   CATALOGUE,
   chooseForJob,
   comparePlans,
+  forecast,
   gatherFacts,
   kitSavings,
   planJob,
@@ -10,11 +11,14 @@ import {
   withOwnRows,
   type BreakEven,
   type Difference,
+  type DwellSetting,
+  type Forecast,
   type Job,
   type JobChoice,
   type KitSaving,
   type Opening,
   type PortfolioProgress,
+  type Round,
   type Shop,
   type ZoneFacts,
 } from '@lift-bare/core';
@@ -40,6 +44,15 @@ export interface TaskMap {
   readonly kit: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: KitSaving[] };
   readonly breakEven: { input: OfZone; progress: never; result: BreakEven[] };
   readonly openings: { input: OfZone & { readonly method: string }; progress: never; result: Opening[] };
+  readonly forecast: {
+    input: {
+      readonly setting: DwellSetting;
+      readonly rounds: readonly Round[];
+      readonly terms: { readonly draws: number; readonly seed: number; readonly until: number };
+    };
+    progress: number;
+    result: Forecast;
+  };
   readonly compare: {
     input: { readonly jobs: readonly OpenJobDocument[]; readonly before: Shop; readonly after: Shop };
     progress: number;
@@ -53,6 +66,7 @@ type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | Task
 
 export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
+  forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   kit: ({ job, shop }) => kitSavings(job, shop, CATALOGUE),
   breakEven(input) {
     const zone = factsOf(input);

@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { COMMAND_KEYS, stageForKey } from './keys';
 import { KeyHelp } from './key-help';
 import { ConflictNote } from './conflict-note';
 import { PartList } from './part-list';
 import { SaveMark } from './save-mark';
+import { benchFeature } from '../../state/bench.reducer';
 import { JobContext } from '../../state/job-context';
 import { ToastBar } from '../../ui/toast-bar';
 import { ThemeService } from '../../ui/theme.service';
@@ -32,6 +34,8 @@ export class JobFrame {
   protected readonly words = STAGES;
   protected readonly stages = computed(() => this.context.plan()?.stages ?? []);
   protected readonly helpOpen = signal(false);
+  private readonly onBench = inject(Store).selectSignal(benchFeature.selectTimers);
+  protected readonly timers = computed(() => this.onBench().filter(({ issued, done }) => issued.job === this.jobId() && !done).length);
 
   constructor() {
     effect(() => this.context.load(this.jobId()));

@@ -1,43 +1,65 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { CATALOGUE } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { NoZone } from '../../ui/no-zone';
 import { SectionPicture } from '../../ui/section/section-picture';
 import { stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
+import { DwellView } from './dwell-view';
+import { PatchesView } from './patches-view';
+import { ProductsView } from './products-view';
 import { RoundBars } from './round-bars';
-import { roundMarks } from './round-marks';
+import { SectionsView } from './sections-view';
+import { StripSubject } from './strip-subject';
+import { TroubleView } from './trouble-view';
 
-/** The chosen stripper on this stack: dwell, rounds, litres, what to do between rounds. */
+const VIEWS = {
+  plan: 'Plan',
+  front: 'Front',
+  patches: 'Test patches',
+  sections: 'Sections',
+  products: 'Products',
+  trouble: 'What went wrong',
+} as const;
+type View = keyof typeof VIEWS;
+
+/** The chosen stripper on this stack: rounds, the front going down, patches, sections, products, and what went wrong. */
 @Component({
   selector: 'lb-strip-page',
-  imports: [SectionPicture, RoundBars, FindingNote, NoZone, RouterLink],
+  imports: [SectionPicture, RoundBars, FindingNote, NoZone, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView],
   templateUrl: './strip-page.html',
   styleUrls: ['../../ui/page.css', './strip-page.css'],
+  providers: [StripSubject],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StripPage {
+  /** from the address */
+  readonly show = input<string>();
+
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
+  protected readonly subject = inject(StripSubject);
+  protected readonly views = Object.entries(VIEWS) as [View, string][];
+  protected readonly view = computed<View>(() => this.views.find(([view]) => view === this.show())?.[0] ?? 'plan');
 
-  protected readonly chosen = computed(() => this.context.zonePlan()?.chosen ?? null);
-  protected readonly strip = computed(() => this.chosen()?.strip ?? null);
-  protected readonly method = computed(() => {
-    const chosen = this.chosen();
-    return (chosen && this.context.catalogue().methods[chosen.method]) ?? null;
-  });
-  protected readonly stripper = computed(() => {
-    const method = this.method();
-    return method?.family === 'chem' ? method.stripper : null;
-  });
+  protected readonly chosen = this.subject.chosen;
+  protected readonly strip = this.subject.plan;
+  protected readonly method = this.subject.method;
   protected readonly films = computed(() => stackFilms(this.context.zone()?.stack ?? []));
-  protected readonly marks = computed(() => roundMarks(this.strip()?.rounds ?? []));
-  protected readonly substrate = computed(() => {
-    const part = this.context.part();
-    return part ? CATALOGUE.substrates[part.substrate].name : '';
+  protected readonly marks = computed(() => {
+    let depth = 0;
+    return (this.strip()?.rounds ?? []).map((round, i) => ({ depth: (depth += round.depth), label: `round ${i + 1}` }));
   });
+  protected readonly substrate = computed(() => this.subject.facts()?.substrate.name ?? '');
   protected readonly cautions = computed(() => this.chosen()?.findings.filter(({ severity }) => severity !== 'prefer') ?? []);
   protected readonly supply = computed(() => this.context.plan()?.kit.find(({ id }) => id === this.chosen()?.method) ?? null);
+  protected readonly rest = computed(() => this.chosen()?.pieces.find(({ place }) => place === 'rest') ?? null);
+  protected readonly material = computed(() => (this.chosen()?.supplies ?? []).reduce((sum, { quantity, price }) => sum + quantity * price, 0));
+
+  protected sure(patches: number, earlier: number): string {
+    const here = patches > 0 ? `${patches} ${patches === 1 ? 'dwell' : 'dwells'} watched on this job` : '';
+    const before = earlier > 0 ? `${earlier} of earlier jobs, softened` : '';
+    return `It rests on ${[here, before].filter((text) => text !== '').join(' and ')}.`;
+  }
 }

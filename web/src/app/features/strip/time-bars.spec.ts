@@ -1,5 +1,4 @@
 import type { StripPlan } from '@lift-bare/core';
-import { roundMarks } from './round-marks';
 import { timeBars } from './time-bars';
 
 const plan = (workingLife: number): StripPlan => ({
@@ -7,6 +6,13 @@ const plan = (workingLife: number): StripPlan => ({
   pace: 1,
   film: 2.5,
   driesFirst: 0.1,
+  temperature: 20,
+  laid: 2.5,
+  brushed: false,
+  reach: 2,
+  blockedBy: null,
+  patches: 0,
+  earlier: 0,
   broken: false,
   covered: false,
   between: 'straight-on',
@@ -30,9 +36,3 @@ test('all rounds share one axis and every mark stays on it', () => {
 });
 
 test('what a round lifts is counted', () => expect(timeBars(plan(25)).map(({ lifts }) => lifts)).toEqual(['2 × alkyd enamel', '']));
-
-test('depth marks add up from the top', () =>
-  expect(roundMarks(plan(25).rounds)).toEqual([
-    { depth: 50, label: 'round 1' },
-    { depth: 70, label: 'round 2' },
-  ]));

@@ -34,6 +34,7 @@ const PLACE_WORDS: Readonly<Record<WayPiece['place'], string>> = {
   edges: 'Edges, 25 mm',
   crevices: 'Crevices',
   remainder: 'What is left',
+  rest: 'Layers below',
 };
 
 /** A piece in words: place and share of the zone. */

@@ -1,0 +1,64 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import type { BenchEvent, Experience, Reading, StoredEvent } from '@lift-bare/core';
+import { Observable } from 'rxjs';
+
+export interface ServerTime {
+  /** ISO time of the shop */
+  readonly now: string;
+  readonly speed: number;
+}
+export interface BenchState extends ServerTime {
+  readonly timers: readonly { readonly id: string; readonly events: readonly StoredEvent[] }[];
+  readonly readings: readonly Reading[];
+}
+export interface RefusedEvent {
+  readonly id: string;
+  readonly path: readonly (string | number)[];
+  readonly reason: string;
+}
+export interface Appended extends ServerTime {
+  readonly kept: readonly string[];
+  readonly refused: readonly RefusedEvent[];
+}
+export type LiveWord =
+  | { readonly kind: 'hello' | 'time'; readonly data: ServerTime }
+  | { readonly kind: 'events'; readonly data: readonly StoredEvent[] }
+  | { readonly kind: 'reading'; readonly data: Reading }
+  | { readonly kind: 'lost' };
+
+const STREAM = '/api/v1/timers/stream';
+/** ms until a stream that the browser has given up is opened again. */
+const REOPEN = 2000;
+
+/** The bench's resources, and what other screens and the probe say meanwhile. */
+@Injectable({ providedIn: 'root' })
+export class BenchApi {
+  private readonly http = inject(HttpClient);
+
+  load = (): Observable<BenchState> => this.http.get<BenchState>('/api/v1/timers');
+  send = (events: readonly BenchEvent[]): Observable<Appended> => this.http.post<Appended>('/api/v1/timers/events', { events });
+  experience = (jobId: string): Observable<Experience> => this.http.get<Experience>('/api/v1/experience', { params: { job: jobId } });
+
+  /** Stays open, comes back by itself, and says when it is lost. */
+  live(): Observable<LiveWord> {
+    return new Observable((screen) => {
+      let source: EventSource;
+      let again: ReturnType<typeof setTimeout> | undefined;
+      const open = (): void => {
+        source = new EventSource(STREAM);
+        for (const kind of ['hello', 'time', 'events', 'reading'] as const)
+          source.addEventListener(kind, ({ data }: MessageEvent<string>) => screen.next({ kind, data: JSON.parse(data) as never }));
+        source.onerror = () => {
+          screen.next({ kind: 'lost' });
+          if (source.readyState === EventSource.CLOSED) again = setTimeout(open, REOPEN);
+        };
+      };
+      open();
+      return () => {
+        clearTimeout(again);
+        source.close();
+      };
+    });
+  }
+}

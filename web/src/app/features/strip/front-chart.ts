@@ -1,0 +1,155 @@
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  type ElementRef,
+  inject,
+  input,
+  viewChild,
+} from '@angular/core';
+import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset } from 'chart.js';
+import { ThemeService } from '../../ui/theme.service';
+import type { FrontCurve } from './front-curve';
+
+Chart.defaults.font.family = 'Archivo Variable, sans-serif';
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
+
+interface Colours {
+  readonly act: string;
+  readonly care: string;
+  readonly ink: string;
+  readonly soft: string;
+  readonly line: string;
+  readonly stop: string;
+}
+interface Face {
+  readonly depth: number;
+  readonly name: string;
+}
+
+/** How deep the front stands over time, with its band, the wet film that is left, and where the layers lie. */
+@Component({
+  selector: 'lb-front-chart',
+  template: `<div class="frame"><canvas #canvas role="img" [attr.aria-label]="says()"></canvas></div>`,
+  styles: '.frame { position: relative; height: 260px; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FrontChart {
+  readonly curves = input.required<readonly FrontCurve[]>();
+  readonly faces = input.required<readonly Face[]>();
+  readonly until = input.required<number>();
+  /** clock min of the slider */
+  readonly at = input.required<number>();
+  readonly says = input.required<string>();
+
+  private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
+  private readonly theme = inject(ThemeService).theme;
+  private readonly datasets = computed(() => this.curves().flatMap((curve, i) => datasetsOf(curve, this.colours()[i === 0 ? 'act' : 'care'])));
+  private readonly colours = computed((): Colours => {
+    this.theme();
+    const style = getComputedStyle(document.documentElement);
+    const read = (name: string): string => style.getPropertyValue(name).trim();
+    return { act: read('--act'), care: read('--care'), ink: read('--ink'), soft: read('--soft'), line: read('--line'), stop: read('--stop') };
+  });
+  private chart: Chart<'line'> | null = null;
+
+  constructor() {
+    afterRenderEffect(() => this.draw());
+    inject(DestroyRef).onDestroy(() => this.chart?.destroy());
+  }
+
+  private draw(): void {
+    const colours = this.colours();
+    const total = this.faces().at(-1)?.depth ?? 1;
+    const wet = Math.max(0.1, ...this.curves().map(({ wet: mm }) => mm[0]?.y ?? 0));
+    const ticks = { color: colours.soft, font: { size: 12 } };
+    this.chart ??= this.make();
+    this.chart.data.datasets = this.datasets();
+    this.chart.options.scales = {
+      x: {
+        type: 'linear',
+        min: 0,
+        max: this.until(),
+        ticks: { ...ticks, callback: (value) => timeTick(Number(value), this.until()) },
+        grid: { display: false },
+        border: { color: colours.soft },
+        afterBuildTicks: (axis) => (axis.ticks = everyStep(this.until())),
+      },
+      depth: {
+        type: 'linear',
+        position: 'left',
+        reverse: true,
+        min: 0,
+        max: total,
+        ticks: { ...ticks, callback: (value) => `${Math.round(Number(value))}` },
+        afterBuildTicks: (axis) => (axis.ticks = [0, ...this.faces().map(({ depth }) => depth)].map((value) => ({ value }))),
+        grid: { color: colours.line },
+        title: { display: true, text: 'µm from the face', color: colours.soft, font: { size: 12 } },
+      },
+      wet: {
+        type: 'linear',
+        position: 'right',
+        min: 0,
+        max: wet,
+        ticks: { ...ticks, maxTicksLimit: 4 },
+        grid: { display: false },
+        title: { display: true, text: 'mm wet', color: colours.soft, font: { size: 12 } },
+      },
+    };
+    this.chart.update('none');
+  }
+
+  private make(): Chart<'line'> {
+    return new Chart(this.canvas().nativeElement, {
+      type: 'line',
+      data: { datasets: [] },
+      options: { responsive: true, maintainAspectRatio: false, animation: false },
+      plugins: [{ id: 'marks', afterDatasetsDraw: (chart) => drawMarks(chart, this.at(), this.curves(), this.colours()) }],
+    });
+  }
+}
+
+function datasetsOf({ deep, shallow, likely, wet, lifts }: FrontCurve, colour: string): ChartDataset<'line'>[] {
+  const plain = { pointRadius: 0, borderWidth: 0, parsing: false as const };
+  return [
+    { ...plain, data: [...deep], yAxisID: 'depth', fill: '+1', backgroundColor: `${colour}2e` },
+    { ...plain, data: [...shallow], yAxisID: 'depth' },
+    { ...plain, data: [...likely], yAxisID: 'depth', borderColor: colour, borderWidth: 2.5 },
+    { ...plain, data: [...wet], yAxisID: 'wet', borderColor: colour, borderWidth: 1, borderDash: [3, 4] },
+    { ...plain, data: [...lifts], yAxisID: 'depth', showLine: false, pointRadius: 4, pointBackgroundColor: colour },
+  ];
+}
+
+/** Upright lines: the slider, and where each film is dry. */
+function drawMarks({ ctx, chartArea, scales: { x } }: Chart<'line'>, at: number, curves: readonly FrontCurve[], { ink, stop }: Colours): void {
+  if (!x) return;
+  const { top, bottom, right } = chartArea;
+  const line = (minute: number, colour: string, dash: number[], text: string): void => {
+    const px = x.getPixelForValue(minute);
+    if (!(px <= right)) return;
+    const side = px > right - 70 ? -5 : 5;
+    ctx.save();
+    ctx.strokeStyle = ctx.fillStyle = colour;
+    ctx.setLineDash(dash);
+    ctx.beginPath();
+    ctx.moveTo(px, top);
+    ctx.lineTo(px, bottom);
+    ctx.stroke();
+    ctx.font = '12px Archivo Variable, sans-serif';
+    ctx.textAlign = side < 0 ? 'right' : 'left';
+    ctx.fillText(text, px + side, top + 11);
+    ctx.restore();
+  };
+  curves.forEach(({ dries }, i) => line(dries, stop, [5, 4], curves.length > 1 ? `${'AB'[i]} dry` : 'dries out'));
+  line(at, ink, [], '');
+}
+
+/** Ticks in hours where the axis is long. */
+const inHours = (until: number): boolean => until > 180;
+const timeTick = (minutes: number, until: number): string => (inHours(until) ? `${+(minutes / 60).toFixed(1)} h` : `${+minutes.toFixed(1)} min`);
+/** min between two ticks: about six over the axis, on round numbers. */
+const tickStep = (until: number): number => [1, 2, 5, 10, 15, 30, 60, 120, 240, 480, 720, 1440].find((step) => until / step <= 6) ?? 2880;
+const everyStep = (until: number): { value: number }[] =>
+  Array.from({ length: Math.floor(until / tickStep(until)) + 1 }, (_, i) => ({ value: i * tickStep(until) }));
