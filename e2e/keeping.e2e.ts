@@ -1,9 +1,6 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
-import { expect, test, type APIRequestContext } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { field, newJob, pickZone, saved } from './pages.ts';
+import { OwnServer } from './own-server.ts';
 
 test('undo and redo by key, through stages', async ({ page }) => {
   await newJob(page, 'Undo');
@@ -60,36 +57,27 @@ test('a second tab follows; when both edit, the later save is told and chooses',
 });
 
 test.describe('a server that is killed', () => {
-  const port = 4172;
-  const data = mkdtempSync(join(tmpdir(), 'lift-bare-kill-'));
-  const address = `http://127.0.0.1:${port}`;
-  let server: ChildProcess;
-
-  async function start(request: APIRequestContext): Promise<void> {
-    server = spawn('node', [resolve(import.meta.dirname, '../server/dist/main.js')], {
-      env: { ...process.env, LIFT_BARE_PORT: String(port), LIFT_BARE_DATA: data },
-    });
-    await expect.poll(async () => (await request.get(`${address}/api/v1/health`).catch(() => null))?.status() ?? 0).toBe(200);
-  }
-  test.afterEach(() => server.kill('SIGKILL'));
+  const server = new OwnServer(4172);
+  const { address } = server;
+  test.afterEach(() => server.kill());
 
   test('loses nothing typed: it is saved when the server is back, and after a reload as well', async ({ page, request }) => {
-    await start(request);
+    await server.start(request);
     await page.goto(`${address}/jobs/demo-1/intake`);
     await field(page, 'Notes').fill('before');
     await saved(page);
 
-    server.kill('SIGKILL');
+    server.kill();
     await field(page, 'Notes').fill('while it was down');
     await expect(page.locator('lb-save-mark')).toContainText('Server not reached');
-    await start(request);
+    await server.start(request);
     await expect(page.locator('lb-save-mark')).toContainText('Saved', { timeout: 15_000 });
 
-    server.kill('SIGKILL');
+    server.kill();
     await field(page, 'Notes').fill('then the tablet was closed');
     await expect(page.locator('lb-save-mark')).toContainText('Server not reached');
     await page.goto('about:blank');
-    await start(request);
+    await server.start(request);
     await page.goto(`${address}/jobs/demo-1/intake`);
     await expect(field(page, 'Notes')).toHaveValue('then the tablet was closed');
     await saved(page);

@@ -1,0 +1,30 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { expect, type APIRequestContext } from '@playwright/test';
+
+/** A server of one test on its own data, to be killed and started again. */
+export class OwnServer {
+  readonly address: string;
+  private readonly data = mkdtempSync(join(tmpdir(), 'lift-bare-own-'));
+  private process: ChildProcess | null = null;
+
+  constructor(
+    private readonly port: number,
+    private readonly environment: Readonly<Record<string, string>> = {},
+  ) {
+    this.address = `http://127.0.0.1:${port}`;
+  }
+
+  async start(request: APIRequestContext): Promise<void> {
+    this.process = spawn('node', [resolve(import.meta.dirname, '../server/dist/main.js')], {
+      env: { ...process.env, ...this.environment, LIFT_BARE_PORT: String(this.port), LIFT_BARE_DATA: this.data },
+    });
+    await expect.poll(async () => (await request.get(`${this.address}/api/v1/health`).catch(() => null))?.status() ?? 0).toBe(200);
+  }
+
+  kill(): void {
+    this.process?.kill('SIGKILL');
+  }
+}
