@@ -4,6 +4,7 @@ import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Bench } from 'tinybench';
+import { benchTrip, stripModel } from './bench-strip.mjs';
 import { build } from './build.mjs';
 import { root } from './run.mjs';
 import { findChromium } from './setup.mjs';
@@ -156,6 +157,7 @@ async function browser() {
       { measured: 'first load of the job list', value: `${load.toFixed(0)} ms` },
       await editing(page),
       await opening(page),
+      await fronting(page),
     ];
   } finally {
     await chrome.close();
@@ -179,6 +181,35 @@ async function opening(page) {
   return {
     measured: 'best set for a job of 50 zones on screen',
     value: `${span} ms; longest task ${(await page.evaluate(() => window.longest)).toFixed(0)} ms (0: none over 50)`,
+  };
+}
+
+/** From opening the front of a zone to its band of 10,000 draws, and the longest task meanwhile. */
+async function fronting(page) {
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-1/strip?zone=tug-22`);
+  await page.getByRole('link', { name: 'Front' }).waitFor();
+  await page.waitForTimeout(1000);
+  await page.evaluate(() => (window.longest = 0));
+  const start = Date.now();
+  await page.getByRole('link', { name: 'Front' }).click();
+  await page.getByText('of 10,000 draws').waitFor();
+  const span = Date.now() - start;
+  const slide = await page.evaluate(async () => {
+    const slider = document.querySelector('lb-dwell-view input[type=range]');
+    const spans = [];
+    for (let i = 0; i < 20; i++) {
+      const begun = performance.now();
+      slider.value = String(i / 20);
+      slider.dispatchEvent(new Event('input', { bubbles: true }));
+      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+      spans.push(performance.now() - begun);
+    }
+    return spans.sort((a, b) => a - b)[10];
+  });
+  const longest = await page.evaluate(() => window.longest);
+  return {
+    measured: 'front with its band on screen, then the slider',
+    value: `${span} ms, ${slide.toFixed(0)} ms a move; longest task ${longest.toFixed(0)} ms (0: none over 50)`,
   };
 }
 
@@ -210,4 +241,13 @@ async function editing(page) {
 
 await build();
 const core = await import('../core/dist/index.js');
-console.table([...(await planning(core)), await verdicts(core), ...portfolios(core), await coldPlan(), bundle(), ...(await browser())]);
+console.table([
+  ...(await planning(core)),
+  await verdicts(core),
+  ...portfolios(core),
+  ...(await stripModel(core)),
+  await benchTrip(core),
+  await coldPlan(),
+  bundle(),
+  ...(await browser()),
+]);

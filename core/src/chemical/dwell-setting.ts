@@ -39,7 +39,7 @@ export interface DwellSetting extends LayOn {
 const BATH_TEMPERATURE = degC(60);
 
 export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting {
-  const lay = layOn(zone, stripper);
+  const { laid, covered, between, brushed, broken, fed } = layOn(zone, stripper);
   const bath = stripper.form === 'bath';
   const stop = zone.off.findIndex(({ coating }) => softeningTime(stripper, coating) === null);
   const off = stop < 0 ? zone.off : zone.off.slice(0, stop);
@@ -51,23 +51,28 @@ export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting 
   const at = off.map(({ coating }) => belief.coatings.indexOf(coating.id));
   const { temperature: workplace, indoors } = zone.job.place;
   const temperature = bath ? BATH_TEMPERATURE : workplace;
-  const standing = standingFilm(stripper.form, lay.laid, zone.zone.orientation === 'up' || lay.fed);
-  const life = workingLife(stripper, { temperature, indoors, standing, covered: lay.covered });
+  const standing = standingFilm(stripper.form, laid, zone.zone.orientation === 'up' || fed);
+  const life = workingLife(stripper, { temperature, indoors, standing, covered });
   return {
-    ...lay,
+    laid,
+    covered,
+    between,
+    brushed,
+    broken,
+    fed,
     stripper,
     off,
     blockedBy: zone.off[off.length]?.coating.name ?? null,
     films: off.map(({ coating, layer: { thickness, state } }, i) => {
       const paint = { coating, thickness, state };
-      return filmOf(paint, stripper, i === 0 && !lay.broken && isClosed(paint), Math.exp(belief.mean[at[i] as number] as number));
+      return filmOf(paint, stripper, i === 0 && !broken && isClosed(paint), Math.exp(belief.mean[at[i] as number] as number));
     }),
     at,
     belief,
     patches: here,
     earlier,
     temperature,
-    pace: temperatureFactor(temperature) * (lay.brushed && stripper.skinForming ? BRUSHED_OVER : 1),
+    pace: temperatureFactor(temperature) * (brushed && stripper.skinForming ? BRUSHED_OVER : 1),
     life,
     standing,
     usable: Math.min(life * FULLY_ACTIVE, stripper.longestDwell.value * 60),

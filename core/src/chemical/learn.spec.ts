@@ -3,7 +3,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { MethodId } from '../model/ids.ts';
 import type { TestPatch } from '../model/test-patch.ts';
 import { degC, mm } from '../units/quantities.ts';
-import { hearEach, patchObservations } from './learn.ts';
+import { hearEach } from './learn.ts';
+import { patchesOf } from './patches-of.ts';
 import { planStrip } from './strip-plan.ts';
 
 const stripperOf = (id: MethodId) => {
@@ -72,7 +73,7 @@ test('a patch set aside, of another stripper, or on a film that had dried says n
 
 test('an earlier job helps a later one, less than its own patches do', () => {
   const here = sampleFacts({ ...COATS, patches: [patch(12.4)] });
-  const seen = patchObservations({ zone: here.zone, job: here.job });
+  const seen = [...patchesOf(here.job)];
   const own = firstRound({ ...COATS, patches: [patch(12.4)] });
   const later = firstRound({ ...COATS, shop: { experience: { here: [], earlier: seen } } });
   const nothing = firstRound(COATS);

@@ -2,12 +2,12 @@ import { softeningTime } from '../catalogue/own-rows.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatingId } from '../model/ids.ts';
-import type { Zone } from '../model/job.ts';
-import type { Observation, TestPatch } from '../model/test-patch.ts';
+import type { Observation } from '../model/test-patch.ts';
 import { BRUSHED_OVER, temperatureFactor } from './activity.ts';
 import { driesAt, effectiveAfter, type DwellSpan } from './activity-track.ts';
 import { learnLift, learnNothing, priorBelief, project, soften, type Belief } from './belief.ts';
 import { filmOf, isClosed, type PaintFilm } from './film-of.ts';
+import { patchesOf } from './patches-of.ts';
 import { timeThrough } from './softening-front.ts';
 import { coatingWeights, elasticities } from './uncertainty.ts';
 import { standingFilm, workingLife } from './working-life.ts';
@@ -34,20 +34,6 @@ type Rows = Pick<ZoneFacts, 'coatings'>;
 /** Standard deviations from what the others say at which a patch is called odd. */
 const ODD = 2;
 
-/** The patches of a zone as observations. */
-export function patchObservations({ zone, job }: { readonly zone: Zone; readonly job: ZoneFacts['job'] }): Observation[] {
-  const films = [...zone.stack].reverse().map(({ coating, thickness, state }) => ({ coating, thickness, state }));
-  if (films.length === 0) return [];
-  return zone.patches.map(({ layers, ...patch }: TestPatch) => ({
-    ...patch,
-    source: 'patch',
-    films: films.slice(0, Math.max(1, layers)),
-    indoors: job.place.indoors,
-    level: zone.orientation === 'up',
-    lifted: layers > 0,
-  }));
-}
-
 /** Everything seen of one stripper: earlier jobs first and softened, then this job with the patches of all its zones. */
 export function learn(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, stripper: Stripper, coatings: readonly CoatingId[]): Learned {
   const { here, earlier } = observationsFor(facts, stripper);
@@ -66,9 +52,8 @@ export function hearEach(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, st
 }
 
 function observationsFor({ job, shop }: Pick<ZoneFacts, 'job' | 'shop'>, stripper: Stripper) {
-  const patches = job.parts.flatMap(({ zones }) => zones.flatMap((zone) => (zone.patches.length > 0 ? patchObservations({ zone, job }) : [])));
   const ofPair = (observations: readonly Observation[]) => observations.filter(({ stripper: ref }) => ref === stripper.ref);
-  const here = ofPair([...patches, ...shop.experience.here]);
+  const here = ofPair([...patchesOf(job), ...shop.experience.here]);
   return {
     here: here.filter(({ setAside }) => setAside === null),
     aside: here.filter(({ setAside }) => setAside !== null),

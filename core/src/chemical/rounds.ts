@@ -24,7 +24,7 @@ export interface RoundTerms {
 
 export const MOST_ROUNDS = 24;
 /** Places in a layer where a scrape is tried: as many as keep the whole stack near this number. */
-const MOST_PLACES = 40;
+const MOST_PLACES = 24;
 const LEAST_PER_LAYER = 2;
 
 /**
@@ -64,18 +64,17 @@ const transportTime = (films: readonly SofteningFilm[]): number =>
 /** Shortest path from the face to the substrate over the places where a scrape is tried. */
 function cheapest(films: readonly SofteningFilm[], longest: readonly number[], { usable, pace, work, wait }: RoundTerms): number[] {
   const places = placesIn(films, longest);
-  const strips = cutAt(films, places);
+  const { own, thickness, resistance } = stripsBetween(films, places);
   const cost = new Float64Array(places.length).fill(Infinity);
   const from = new Int32Array(places.length);
   cost[0] = 0;
   const limit = usable * pace * (1 + 1e-9);
-  for (let i = 0; i < strips.length; i++) {
+  for (let i = 0; i < own.length; i++) {
     let time = 0;
-    let resistance = 0;
-    for (let j = i; j < strips.length; j++) {
-      const { thickness, speed, transport } = strips[j] as SofteningFilm;
-      time += thickness / speed + thickness ** 2 / (2 * transport) + thickness * resistance;
-      resistance += thickness / transport;
+    let above = 0;
+    for (let j = i; j < own.length; j++) {
+      time += (own[j] as number) + (thickness[j] as number) * above;
+      above += resistance[j] as number;
       if (time > limit) break;
       const total = (cost[i] as number) + work + (wait * time) / pace;
       if (total < (cost[j + 1] as number)) {
@@ -90,21 +89,39 @@ function cheapest(films: readonly SofteningFilm[], longest: readonly number[], {
 }
 
 /** µm from the face, ascending from 0 to the whole. */
-function placesIn(films: readonly SofteningFilm[], longest: readonly number[]): number[] {
+function placesIn(films: readonly SofteningFilm[], longest: readonly number[]): Float64Array {
   const cuts = Math.max(LEAST_PER_LAYER, Math.floor(MOST_PLACES / films.length));
-  const places = [0, ...longest];
+  const places = new Float64Array(1 + longest.length + cuts * films.length);
+  places.set(longest, 1);
+  let next = 1 + longest.length;
   let face = 0;
   for (const { thickness } of films) {
-    for (let cut = 1; cut <= cuts; cut++) places.push(face + (thickness * cut) / cuts);
+    for (let cut = 1; cut <= cuts; cut++) places[next++] = face + (thickness * cut) / cuts;
     face += thickness;
   }
-  places.sort((a, b) => a - b);
-  return places.filter((place, i) => i === 0 || place - (places[i - 1] as number) > 1e-9);
+  places.sort();
+  let kept = 1;
+  for (const place of places) if (place - (places[kept - 1] as number) > 1e-9) places[kept++] = place;
+  return places.subarray(0, kept);
 }
 
-/** The films between neighbouring places, each within one layer. */
-const cutAt = (films: readonly SofteningFilm[], places: readonly number[]): SofteningFilm[] =>
-  places.slice(1).flatMap((place, i) => filmsBetween(films, places[i] as number, place).map(({ film }) => film));
+/** Between neighbouring places, each within one layer: own time L/r + L²/(2b) in effective min, thickness L in µm, resistance L/b. */
+function stripsBetween(films: readonly SofteningFilm[], places: Float64Array) {
+  const count = places.length - 1;
+  const [own, thickness, resistance] = [new Float64Array(count), new Float64Array(count), new Float64Array(count)];
+  let film = 0;
+  let face = (films[0] as SofteningFilm).thickness;
+  for (let k = 0; k < count; k++) {
+    const [from, to] = [places[k] as number, places[k + 1] as number];
+    while ((from + to) / 2 > face && film < films.length - 1) face += (films[++film] as SofteningFilm).thickness;
+    const { speed, transport } = films[film] as SofteningFilm;
+    const length = to - from;
+    own[k] = length / speed + length ** 2 / (2 * transport);
+    thickness[k] = length;
+    resistance[k] = length / transport;
+  }
+  return { own, thickness, resistance };
+}
 
 function describe(films: readonly SofteningFilm[], depths: readonly number[], pace: number): Round[] {
   return depths.map((depth, i) => {

@@ -63,14 +63,23 @@ export function depthAfter(films: readonly SofteningFilm[], span: number): numbe
   return depth;
 }
 
-/** The films between two depths, µm from the face, each with its place in the stack. */
-export function filmsBetween(films: readonly SofteningFilm[], from: number, to: number): { readonly film: SofteningFilm; readonly index: number }[] {
+/** A part of a film, with its place in the stack. */
+export interface FilmPart {
+  readonly film: SofteningFilm;
+  readonly index: number;
+}
+
+/** The films between two depths, µm from the face. */
+export function filmsBetween(films: readonly SofteningFilm[], from: number, to: number): FilmPart[] {
+  const parts: FilmPart[] = [];
   let face = 0;
-  return films.flatMap((film, index) => {
+  for (const [index, film] of films.entries()) {
     const thickness = Math.min(to, face + film.thickness) - Math.max(from, face);
     face += film.thickness;
-    return thickness > 1e-9 ? [{ film: { ...film, thickness }, index }] : [];
-  });
+    if (thickness > 1e-9) parts.push({ index, film: { thickness, speed: film.speed, transport: film.transport } });
+    if (face >= to) break;
+  }
+  return parts;
 }
 
 /** What is left of the films once the top `depth` µm are scraped away. */

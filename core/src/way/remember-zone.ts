@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { patchesOf } from '../chemical/patches-of.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Zone } from '../model/job.ts';
 import type { PlannedZone } from '../sheet/planned-zone.ts';
@@ -14,7 +15,7 @@ const known = new WeakMap<Zone, Remembered>();
 /** Plans a zone, or answers the plan of the same zone under the same inputs: an edit elsewhere in the document costs nothing here. */
 export function rememberZone(facts: ZoneFacts, catalogue: Catalogue): PlannedZone {
   const { job, part, shop, finish, path } = facts;
-  const inputs = [part, job.place, job.item, shop, finish, catalogue, path.join()];
+  const inputs = [part, job.place, job.item, patchesOf(job), shop, finish, catalogue, path.join()];
   const last = known.get(facts.zone);
   if (last?.inputs.every((input, i) => input === inputs[i])) return last.planned;
   const plan = planZone(facts, catalogue);

@@ -1,4 +1,4 @@
-import { NO_EXPERIENCE, Observation, patchObservations, type Experience, type Job, type Shop } from '@lift-bare/core';
+import { NO_EXPERIENCE, Observation, patchesOf, type Experience, type Job, type Shop } from '@lift-bare/core';
 import { IsNull, Not, type DataSource, type EntityManager } from 'typeorm';
 import { JobEntity, ObservationEntity } from './entities.ts';
 
@@ -8,8 +8,7 @@ const MOST_EARLIER = 300;
 /** Rewrites the test patches of a job with its document. */
 export async function keepPatches(manager: EntityManager, jobId: string, job: Job): Promise<void> {
   await manager.delete(ObservationEntity, { jobId, source: 'patch' });
-  const patches = job.parts.flatMap(({ zones }) => zones.flatMap((zone) => patchObservations({ zone, job })));
-  await keep(manager, jobId, null, patches);
+  await keep(manager, jobId, null, patchesOf(job));
 }
 
 /** Rewrites what the bench saw of one section. */
