@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { linearRegression, mean, probit, standardDeviation, errorFunction } from 'simple-statistics';
-import { JOB_SIGMA, learnLift, learnNothing, PAIR_SIGMA, PATCH_SIGMA, priorBelief, project, rootOf, soften, type Belief } from './belief.ts';
+import { about, JOB_SIGMA, learnLift, learnNothing, PAIR_SIGMA, PATCH_SIGMA, priorBelief, project, rootOf, soften, type Belief } from './belief.ts';
 import { normalSource } from './draw-normals.ts';
 import { hazard, normalCdf } from './normal.ts';
 
@@ -50,6 +50,15 @@ test('carried to another job it is wider, but never wider than knowing nothing',
   expect(carried.mean).toEqual(learned.mean);
   expect(sigmaOf(carried)).toBeCloseTo(Math.hypot(sigmaOf(learned), JOB_SIGMA), 9);
   expect(sigmaOf(soften(one))).toBe(PAIR_SIGMA);
+});
+
+test('asked about other coatings it tells what it knows of them, in their order, and nothing of the rest', () => {
+  const learned = learnLift(priorBelief(['clear-2k', 'basecoat']), [0.7, 0.3], 0.6);
+  const asked = about(learned, ['epoxy-2k', 'basecoat', 'clear-2k', 'basecoat']);
+  expect(asked.coatings).toEqual(['epoxy-2k', 'basecoat', 'clear-2k']);
+  expect(project(asked, [0, 0.3, 0.7]).mean).toBeCloseTo(project(learned, [0.7, 0.3]).mean, 12);
+  expect(project(asked, [0, 0.3, 0.7]).variance).toBeCloseTo(project(learned, [0.7, 0.3]).variance, 12);
+  expect(project(asked, [1, 0, 0])).toEqual(project(one, [1]));
 });
 
 test('the root of a covariance gives it back', () => {

@@ -28,6 +28,22 @@ export function priorBelief(coatings: readonly CoatingId[]): Belief {
   };
 }
 
+/** The same belief about just these coatings, once each in this order; of those it does not name nothing is known. */
+export function about(belief: Belief, coatings: readonly CoatingId[]): Belief {
+  const prior = priorBelief([...new Set(coatings)]);
+  if (belief.coatings.length === 0) return prior;
+  const n = prior.coatings.length;
+  const at = prior.coatings.map((coating) => belief.coatings.indexOf(coating));
+  return {
+    coatings: prior.coatings,
+    mean: at.map((i) => (i < 0 ? 0 : (belief.mean[i] as number))),
+    covariance: prior.covariance.map((value, k) => {
+      const [i, j] = [at[Math.floor(k / n)] as number, at[k % n] as number];
+      return i < 0 || j < 0 ? value : (belief.covariance[i * belief.coatings.length + j] as number);
+    }),
+  };
+}
+
 export interface Projection {
   readonly mean: number;
   /** of a patch: belief and patch noise together */
@@ -73,8 +89,8 @@ function shift(belief: Belief, weights: readonly number[], newMean: number, newV
 /** Carried over to another job: as wide as job-to-job spread makes it, never wider than knowing nothing. */
 export function soften(belief: Belief): Belief {
   const n = belief.mean.length;
-  const widen = (variance: number) => Math.min(PAIR_SIGMA ** 2, variance + JOB_SIGMA ** 2);
-  return { ...belief, covariance: belief.covariance.map((value, k) => (k % (n + 1) === 0 ? widen(value) : value)) };
+  const wider = (variance: number) => Math.min(PAIR_SIGMA ** 2, variance + JOB_SIGMA ** 2);
+  return { ...belief, covariance: belief.covariance.map((value, k) => (k % (n + 1) === 0 ? wider(value) : value)) };
 }
 
 /** Lower triangle L with L Lᵀ = covariance, row by row (Cholesky); rounding below zero counts as zero. */

@@ -113,15 +113,14 @@ class Samples {
     const { temperature, at, belief } = this.setting;
     const warmer = degC(temperature + TEMPERATURE_SIGMA * normal());
     const n = belief.coatings.length;
-    const distinct = Math.min(n, this.stack.layers);
     for (let i = 0; i < this.stack.layers; i++) {
       const z = normal();
-      if (i < distinct) this.pairs[i] = z;
+      if (i < n) this.pairs[i] = z;
     }
     for (let i = 0; i < this.stack.layers; i++) {
       const row = at[i] as number;
       let pair = 0;
-      for (let k = 0; k <= row && k < distinct; k++) pair += (this.root[row * n + k] as number) * (this.pairs[k] as number);
+      for (let k = 0; k <= row; k++) pair += (this.root[row * n + k] as number) * (this.pairs[k] as number);
       this.stack.set(i, Math.exp(THICKNESS_SIGMA * normal()), Math.exp(pair));
     }
     const pace = (this.span.pace * temperatureFactor(warmer)) / temperatureFactor(temperature);

@@ -5,7 +5,7 @@ import type { CoatingId } from '../model/ids.ts';
 import type { Observation } from '../model/test-patch.ts';
 import { BRUSHED_OVER, temperatureFactor } from './activity.ts';
 import { driesAt, effectiveAfter, type DwellSpan } from './activity-track.ts';
-import { learnLift, learnNothing, priorBelief, project, soften, type Belief } from './belief.ts';
+import { about, learnLift, learnNothing, priorBelief, project, soften, type Belief } from './belief.ts';
 import { filmOf, isClosed, type PaintFilm } from './film-of.ts';
 import { patchesOf } from './patches-of.ts';
 import { timeThrough } from './softening-front.ts';
@@ -35,13 +35,32 @@ type Rows = Pick<ZoneFacts, 'coatings'>;
 const ODD = 2;
 
 /** Everything seen of one stripper: earlier jobs first and softened, then this job with the patches of all its zones. */
-export function learn(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, stripper: Stripper, coatings: readonly CoatingId[]): Learned {
+export function learn(facts: Facts, stripper: Stripper, coatings: readonly CoatingId[]): Learned {
+  const learned = rememberLearned(facts, stripper);
+  return { ...learned, belief: about(learned.belief, coatings) };
+}
+
+type Facts = Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>;
+
+interface Remembered {
+  readonly inputs: readonly unknown[];
+  readonly learned: Learned;
+}
+const known = new WeakMap<Stripper, Remembered>();
+
+/** All zones of a job learn the same of a stripper: reckoned once while patches, experience and rows stay. */
+function rememberLearned(facts: Facts, stripper: Stripper): Learned {
+  const inputs = [patchesOf(facts.job), facts.shop.experience, facts.coatings];
+  const last = known.get(stripper);
+  if (last && inputs.every((input, i) => input === last.inputs[i])) return last.learned;
   const { here, earlier } = observationsFor(facts, stripper);
-  return { belief: learnFrom(facts, stripper, coatings, earlier, here), here: here.length, earlier: earlier.length };
+  const learned = { belief: learnFrom(facts, stripper, [], earlier, here), here: here.length, earlier: earlier.length };
+  known.set(stripper, { inputs, learned });
+  return learned;
 }
 
 /** Each observation of this job held against all others. */
-export function hearEach(facts: Pick<ZoneFacts, 'job' | 'shop' | 'coatings'>, stripper: Stripper): Heard[] {
+export function hearEach(facts: Facts, stripper: Stripper): Heard[] {
   const { here, earlier, aside } = observationsFor(facts, stripper);
   const told = here.map((observation) => {
     const named = observation.films.map(({ coating }) => coating);
