@@ -128,7 +128,8 @@ function bundle() {
   const html = readFileSync(join(folder, 'index.html'), 'utf8');
   const files = new Set(readdirSync(folder).filter((name) => name.endsWith('.js') && html.includes(name)));
   for (const name of files)
-    for (const [, imported] of readFileSync(join(folder, name), 'utf8').matchAll(/(?:from|import)\s*"\.\/(chunk-[A-Z0-9]+\.js)"/g)) files.add(imported);
+    for (const [, imported] of readFileSync(join(folder, name), 'utf8').matchAll(/(?:from|import)\s*"\.\/(chunk-[A-Z0-9]+\.js)"/g))
+      files.add(imported);
   const size = [...files].reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).byteLength, 0);
   return { measured: 'initial JavaScript, gzip', value: `${(size / 1024).toFixed(0)} kB in ${files.size} files` };
 }

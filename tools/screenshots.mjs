@@ -17,6 +17,45 @@ async function switchSchool(page) {
   await page.getByText('Etch, then surfacer').click();
 }
 
+/** Three sections of the brackets under way for some minutes, shown at arm's length. */
+async function workBench(page) {
+  const call = (path, body) =>
+    page.request.fetch(`http://127.0.0.1:${PORT}/api/v1/${path}`, body ? { method: 'POST', data: body } : {}).then((answer) => answer.json());
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-1/strip?zone=tug-33&show=sections`);
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'More sections' }).click();
+  await page.getByRole('button', { name: /on the bench$/ }).click();
+  await page.getByRole('link', { name: 'To the bench' }).waitFor();
+  await page.waitForTimeout(500);
+  const { timers } = await call('timers');
+  const laid = timers
+    .map(({ id, events }) => ({ id, section: events[0].issued.section }))
+    .sort((a, b) => a.section.localeCompare(b.section))
+    .slice(0, 3);
+  const events = laid.map(({ id }, i) => ({
+    id: `shot-${i}`,
+    timer: id,
+    kind: 'laid-on',
+    at: new Date(Date.now() - (6 - 2.4 * i) * 60_000).toISOString(),
+    by: 'Bench',
+    target: null,
+    note: '',
+    issued: null,
+  }));
+  await call('timers/events', { events });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`http://127.0.0.1:${PORT}/bench`);
+  await page.waitForTimeout(1500);
+}
+async function compareFronts(page) {
+  await page.getByRole('button', { name: 'Compare with another setting' }).click();
+  const other = page.locator('lb-trial-fields').nth(1);
+  await other.getByLabel('Temperature').fill('12');
+  await other.getByLabel('under film').uncheck();
+}
+async function threeSections(page) {
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
+}
+
 /** Views of the demo data, 1280 x 800: file name, address, theme and what is clicked first. Those that change the shop come last. */
 const VIEWS = [
   ['jobs', '/'],
@@ -25,7 +64,9 @@ const VIEWS = [
   ['way-off', '/jobs/demo-1/way-off?zone=tug-22'],
   ['whole-job', '/jobs/demo-1/way-off', { wait: 2500 }],
   ['compare', '/jobs/demo-1/way-off?zone=tug-6', { steps: compare }],
-  ['strip', '/jobs/demo-1/strip?zone=tug-27'],
+  ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
+  ['patches', '/jobs/demo-1/strip?zone=tug-27&show=patches'],
+  ['sections', '/jobs/demo-1/strip?zone=tug-33&show=sections', { steps: threeSections }],
   ['bare', '/jobs/demo-1/bare?zone=tug-17'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
@@ -33,6 +74,7 @@ const VIEWS = [
   ['contractors', '/shop/contractors'],
   ['catalogue', '/catalogue'],
   ['night', '/jobs/demo-3/way-off?zone=box-6', { colorScheme: 'dark' }],
+  ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
   ['own-rows', '/shop/own-rows', { click: 'Copy it' }],
   ['schools', '/shop/schools', { steps: switchSchool, wait: 2500 }],
 ];
@@ -51,7 +93,7 @@ const browser = await chromium.launch({
 for (const [name, address, { click, steps, wait = 700, colorScheme = 'light' } = {}] of VIEWS) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme });
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
-  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1500);
   if (click) await page.getByRole('button', { name: click }).click();
   if (steps) await steps(page);
   await page.waitForTimeout(wait);

@@ -59,16 +59,30 @@ function rememberLearned(facts: Facts, stripper: Stripper): Learned {
   return learned;
 }
 
-/** Each observation of this job held against all others. */
+/**
+ * Each observation of this job held against the others. The one that lies furthest off is named first and left out of what the rest are held
+ * against, then the next: one odd patch does not make the good ones look odd.
+ */
 export function hearEach(facts: Facts, stripper: Stripper): Heard[] {
   const { here, earlier, aside } = observationsFor(facts, stripper);
-  const told = here.map((observation) => {
-    const named = observation.films.map(({ coating }) => coating);
-    const others = here.filter((other) => other !== observation);
-    return hear(facts, stripper, learnFrom(facts, stripper, named, earlier, others), observation);
-  });
-  return [...told, ...aside.map((observation) => ({ observation, expected: null, remark: `Set aside: ${observation.setAside}`, disagrees: false }))];
+  const odd = new Set<Observation>();
+  const against = (observation: Observation): Held => {
+    const others = here.filter((other) => other !== observation && !odd.has(other));
+    return hold(facts, stripper, learnFrom(facts, stripper, coatingsOf(observation), earlier, others), observation);
+  };
+  for (;;) {
+    const left = here.filter((observation) => !odd.has(observation)).map((observation) => ({ observation, off: against(observation).off }));
+    const worst = left.reduce((most, next) => (next.off > most.off ? next : most), { observation: null as Observation | null, off: ODD });
+    if (worst.observation === null) break;
+    odd.add(worst.observation);
+  }
+  return [
+    ...here.map((observation) => say(observation, against(observation), odd.has(observation))),
+    ...aside.map((observation) => ({ observation, expected: null, remark: `Set aside: ${observation.setAside}`, disagrees: false })),
+  ];
 }
+
+const coatingsOf = ({ films }: Observation): CoatingId[] => films.map(({ coating }) => coating);
 
 function observationsFor({ job, shop }: Pick<ZoneFacts, 'job' | 'shop'>, stripper: Stripper) {
   const ofPair = (observations: readonly Observation[]) => observations.filter(({ stripper: ref }) => ref === stripper.ref);
@@ -87,7 +101,7 @@ function learnFrom(
   earlier: readonly Observation[],
   here: readonly Observation[],
 ): Belief {
-  const named = [...earlier, ...here].flatMap(({ films }) => films.map(({ coating }) => coating));
+  const named = [...earlier, ...here].flatMap(coatingsOf);
   let belief = priorBelief([...new Set([...coatings, ...named])]);
   for (const observation of earlier) belief = take(rows, stripper, belief, observation);
   if (earlier.length > 0) belief = soften(belief);
@@ -128,19 +142,27 @@ function spansOf(stripper: Stripper, { temperature, indoors, laid, level, covere
   return [{ from: 0, pace: temperatureFactor(temperature) * (brushed && stripper.skinForming ? BRUSHED_OVER : 1), life }];
 }
 
-function hear(rows: Rows, stripper: Stripper, others: Belief, observation: Observation): Heard {
-  const seen = weigh(rows, stripper, others, observation);
-  if (typeof seen === 'string') return { observation, expected: null, remark: seen, disagrees: false };
-  const { mean, variance } = project(others, seen.weights);
-  const off = (seen.value - mean) / Math.sqrt(variance);
-  const disagrees = observation.lifted ? Math.abs(off) > ODD : off > ODD;
-  const factor = Math.exp(off * Math.sqrt(variance));
-  return {
-    observation,
-    expected: observation.minutes / factor,
-    disagrees,
-    remark: disagrees
-      ? `It took ${factor.toFixed(1)} times as long as the rest lets expect: another coating, thinner film, colder metal? Repeat it or set it aside.`
-      : null,
-  };
+/** An observation against what others let expect: standard deviations off, and the factor on the time; or why it says nothing. */
+interface Held {
+  readonly off: number;
+  readonly factor: number;
+  readonly silent: string | null;
 }
+
+function hold(rows: Rows, stripper: Stripper, others: Belief, observation: Observation): Held {
+  const seen = weigh(rows, stripper, others, observation);
+  if (typeof seen === 'string') return { off: 0, factor: 1, silent: seen };
+  const { mean, variance } = project(others, seen.weights);
+  const above = seen.value - mean;
+  // "nothing by then" can only disagree by being too long
+  return { off: (observation.lifted ? Math.abs(above) : above) / Math.sqrt(variance), factor: Math.exp(above), silent: null };
+}
+
+const say = (observation: Observation, { factor, silent }: Held, disagrees: boolean): Heard => ({
+  observation,
+  disagrees,
+  expected: silent === null ? observation.minutes / factor : null,
+  remark: disagrees
+    ? `It took ${factor.toFixed(1)} times as long as the rest lets expect: another coating, thinner film, colder metal? Repeat it or set it aside.`
+    : silent,
+});

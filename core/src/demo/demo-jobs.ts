@@ -66,7 +66,7 @@ const COUNTERWEIGHT_PATCHES: TestPatch[] = [
   patch('cw-1', '2026-11-20T09:10:00.000Z', 'left face, low', 16, 48, 1),
   patch('cw-2', '2026-11-20T09:15:00.000Z', 'left face, high', 16, 120, 2),
   patch('cw-3', '2026-11-20T10:30:00.000Z', 'beside the pocket', 17, 20, 0),
-  patch('cw-4', '2026-11-21T08:40:00.000Z', 'rear face, on a run', 14, 210, 1),
+  { ...patch('cw-4', '2026-11-21T08:40:00.000Z', 'rear face', 14, 150, 1), setAside: 'on a run, three times as thick' },
 ];
 
 type PartChange = (part: Part) => Part;

@@ -67,6 +67,11 @@ export class BenchPage {
   private readonly nextUp = computed(() => firstOfEachZone(this.tiles().filter(({ state }) => state === 'waiting')));
   protected readonly waiting = computed(() => this.tiles().filter((tile) => tile.state === 'waiting' && !this.nextUp().includes(tile)));
   protected readonly done = computed(() => this.tiles().filter(({ state }) => state === 'done'));
+  /** the one zone that all of it belongs to */
+  protected readonly place = computed(() => {
+    const places = new Set(this.timers().map(({ issued }) => `${issued.partName}, ${issued.zoneName}`));
+    return places.size === 1 ? [...places][0] : null;
+  });
   protected readonly wear = computed(() => [...new Set(this.timers().flatMap(({ issued }) => issued.wear))]);
   protected readonly cautions = computed(() => [...new Set(this.timers().flatMap(({ issued }) => issued.cautions))]);
   protected readonly open = signal<string | null>(null);

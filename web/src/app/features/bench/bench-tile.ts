@@ -9,7 +9,7 @@ import { STATE_WORDS, stopwatch, TAP_WORDS, tileLine } from './tile-words';
   template: `
     <article [class]="'tile ' + look()" [attr.aria-label]="name() + ', ' + word()">
       <header>
-        <h2><b>{{ tile().timer.issued.section }}: {{ word() }}</b><span>{{ name() }}{{ rounds() > 1 ? ', round ' + tile().round + ' of ' + rounds() : '' }}</span></h2>
+        <h2><b>{{ tile().timer.issued.section }}: {{ word() }}</b><span>{{ under() }}</span></h2>
         <button type="button" class="more" (click)="opened.emit()" [attr.aria-expanded]="open()">{{ open() ? 'Close' : 'Times' }}</button>
       </header>
       @if (timed()) { <p class="time" role="timer">{{ time() }}</p> }
@@ -30,6 +30,8 @@ import { STATE_WORDS, stopwatch, TAP_WORDS, tileLine } from './tile-words';
 export class BenchTile {
   readonly tile = input.required<Tile>();
   readonly open = input(false);
+  /** says part and zone; left out where all tiles are of one zone */
+  readonly named = input(true);
   readonly tapped = output<Tap>();
   readonly opened = output<void>();
 
@@ -38,6 +40,10 @@ export class BenchTile {
   protected readonly look = computed(() => this.tile().state.replace(' ', '-'));
   protected readonly word = computed(() => STATE_WORDS[this.tile().state]);
   protected readonly name = computed(() => `${this.tile().timer.issued.partName}, ${this.tile().timer.issued.zoneName}`);
+  protected readonly under = computed(() => {
+    const round = this.rounds() > 1 ? `round ${this.tile().round} of ${this.rounds()}` : '';
+    return [this.named() ? this.name() : '', round].filter((text) => text !== '').join(', ');
+  });
   protected readonly rounds = computed(() => Math.max(this.tile().timer.issued.rounds.length, this.tile().round));
   protected readonly timed = computed(() => this.tile().timer.phase === 'dwelling' || this.tile().timer.phase === 'blistered');
   protected readonly time = computed(() => stopwatch(this.tile().elapsed));
