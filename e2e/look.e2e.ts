@@ -13,6 +13,8 @@ const VIEWS = [
   '/jobs/demo-1/way-off?zone=tug-27',
   '/jobs/demo-1/way-off',
   '/jobs/demo-1/strip?zone=tug-27',
+  ...['front', 'patches', 'sections', 'products', 'trouble'].map((show) => `/jobs/demo-1/strip?zone=tug-27&show=${show}`),
+  '/bench',
   '/jobs/demo-1/bare?zone=tug-17',
   '/jobs/demo-1/build?zone=tug-6',
   '/jobs/demo-1/run-sheet',

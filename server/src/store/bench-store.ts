@@ -1,4 +1,4 @@
-import { BenchEvent, foldTimer, observeBench, Reading, StoredEvent, type SectionTimer } from '@lift-bare/core';
+import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Reading, type SectionTimer } from '@lift-bare/core';
 import { Between, In, LessThanOrEqual, MoreThanOrEqual, type DataSource, type EntityManager } from 'typeorm';
 import { EventEntity, ReadingEntity, TimerEntity, type EventRow } from './entities.ts';
 import { keepBenchDwells } from './experience.ts';
@@ -157,6 +157,16 @@ async function readingsOf(manager: EntityManager, { rounds }: SectionTimer): Pro
   return manager.find(ReadingEntity, { where: { at: Between(from, to) }, order: { at: 'ASC' } });
 }
 
-function toStored({ timerId, issued, reading, sequence: _, ...row }: EventRow): StoredEvent {
-  return StoredEvent.parse({ ...row, timer: timerId, issued: issued && JSON.parse(issued), reading: reading && JSON.parse(reading) });
-}
+const toStored = ({ id, timerId, kind, at, receivedAt, by, target, note, issued, reading }: EventRow): StoredEvent =>
+  StoredEvent.parse({
+    id,
+    timer: timerId,
+    kind,
+    at,
+    receivedAt,
+    by,
+    target,
+    note,
+    issued: issued && JSON.parse(issued),
+    reading: reading && JSON.parse(reading),
+  });

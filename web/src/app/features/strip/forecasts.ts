@@ -1,6 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import type { Forecast } from '@lift-bare/core';
-import { Observable, of, tap } from 'rxjs';
+import { of, tap, type Observable } from 'rxjs';
 import type { Report } from '../../workers/messages';
 import { PlannerClient } from '../../workers/planner-client';
 import type { DwellCase } from './dwell-case';
