@@ -76,3 +76,4 @@ export { issueSections } from './bench/issue-sections.ts';
 export { observeBench } from './bench/observe-bench.ts';
 export { firstLift, narrowing, type Narrowing } from './chemical/narrowing.ts';
 export type { Band } from './chemical/uncertainty.ts';
+export { choosePacks } from './sheet/kit-list.ts';

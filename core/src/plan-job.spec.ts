@@ -4,6 +4,7 @@ import { sampleJob, sampleShop, type Sample } from '../testing/sample.ts';
 import { CATALOGUE } from './catalogue/catalogue.ts';
 import { DEMO_JOBS, DEMO_SHOP } from './demo/demo-jobs.ts';
 import { CoatingId, FinishId, SubstrateId } from './model/ids.ts';
+import type { Job } from './model/job.ts';
 import { newJob } from './model/new-job.ts';
 import { Plan, type MethodOption, type ZonePlan } from './model/plan.ts';
 import { planJob } from './plan-job.ts';
@@ -212,4 +213,20 @@ describe('the plan', () => {
     expect(score(150)).toBeGreaterThanOrEqual(score(1));
     expect(zone({ shop: { labourRate: 0, weights: { waitingDay: 0, risk: 0, exposure: 5000 } } }).chosen?.method).toBe('mech.hand-wet');
   });
+});
+
+test('a patch on one zone is news for every zone with that stripper, also those already planned', () => {
+  const job = DEMO_JOBS[0] as Job;
+  const before = planJob(job, DEMO_SHOP, CATALOGUE);
+  const patched = {
+    ...job,
+    parts: job.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => (zone.patches.length === 0 ? zone : { ...zone, patches: [] })) })),
+  };
+  const after = planJob(patched, DEMO_SHOP, CATALOGUE);
+  const restsOn = (plan: typeof before) =>
+    plan.zones.flatMap(({ options }) =>
+      options.filter(({ method }) => method === 'chem.benzyl-neutral').flatMap(({ strip }) => strip?.patches ?? []),
+    );
+  expect(new Set(restsOn(before))).toEqual(new Set([3]));
+  expect(new Set(restsOn(after))).toEqual(new Set([0]));
 });

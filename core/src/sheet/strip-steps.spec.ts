@@ -35,6 +35,21 @@ describe('stripper on the run sheet', () => {
       expect(strip(sample).reduce((sum, { hand }) => sum + hand, 0)).toBeCloseTo(chosen(sample)?.hand ?? Number.NaN, 9);
   });
 
+  test('a stripper chosen against the rules that stops at a layer: rounds above it, then the quickest hand method for the rest', () => {
+    const sample: Sample = {
+      choice: { method: 'chem.fast-solvent', reason: 'only the top has to go today' },
+      stack: [
+        ['powder-polyester', 80],
+        ['alkyd-enamel', 40],
+      ],
+    };
+    const titles = strip(sample).map(({ title }) => title);
+    expect(titles.some((title) => / round 1 of /.test(title))).toBe(true);
+    expect(titles.at(-1)).toMatch(/^The layers below: /);
+    expect(strip(sample).reduce((sum, { hand }) => sum + hand, 0)).toBeCloseTo(chosen(sample)?.hand ?? Number.NaN, 9);
+    expect(chosen(sample)?.strip?.reach).toBe(1);
+  });
+
   test('between rounds as the shop has it', () => {
     const detail = (S5: 'by-chemistry' | 'straight-on') =>
       strip({ ...CHEM, shop: { schools: { S5 } } }).find(({ title }) => title.includes('round 1 of'))?.detail;

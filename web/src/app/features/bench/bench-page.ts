@@ -56,7 +56,7 @@ export class BenchPage {
   protected readonly now = computed(() => toShop(this.time(), this.ticks()));
   protected readonly timers = computed(() => this.all().filter(({ issued }) => this.job() === undefined || issued.job === this.job()));
   protected readonly reading = computed(() => this.readings().at(-1) ?? null);
-  private readonly thinned = computed(() => thinOut(this.readings(), READING_EVERY));
+  protected readonly thinned = computed(() => thinOut(this.readings(), READING_EVERY));
   private readonly tiles = computed(() =>
     this.timers()
       .map((timer) => tileOf(timer, this.now(), this.thinned()))

@@ -1,6 +1,7 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { checkMove, type LogLine, type SectionTimer } from '@lift-bare/core';
+import { checkMove, estimateDwell, type LogLine, type Reading, type SectionTimer } from '@lift-bare/core';
+import { stopwatch } from './tile-words';
 import { atTimeOfDay } from './time-of-day';
 
 export interface Correction {
@@ -31,7 +32,7 @@ const KINDS: Readonly<Record<string, string>> = {
     <ol>
       @for (line of timer().log; track line.event.id) {
         <li [class.out]="line.ignored !== null">
-          <span><b>{{ kinds[line.event.kind] }}</b>@if (line.ignored) { <em>does not count: {{ line.ignored }}</em> }@if (line.event.note) { <em>{{ line.event.note }}</em> }</span>
+          <span><b>{{ kinds[line.event.kind] }}</b>@if (line.ignored) { <em>does not count: {{ line.ignored }}</em> }@if (against(line); as seen) { <em>{{ seen }}</em> }@if (line.event.note) { <em>{{ line.event.note }}</em> }</span>
           @if (correctable(line)) {
             <input type="time" step="1" [value]="line.at | date: 'HH:mm:ss'" [attr.aria-label]="'Time of ' + kinds[line.event.kind]" (change)="move(line, $any($event.target).value)" />
             <button type="button" (click)="corrected.emit({ kind: 'taken-back', target: line.event.id, at: null, note: '' })">Take back</button>
@@ -55,6 +56,7 @@ export class TileTimes {
   readonly timer = input.required<SectionTimer>();
   /** ms, the shop's time */
   readonly now = input.required<number>();
+  readonly readings = input<readonly Reading[]>([]);
   readonly corrected = output<Correction>();
 
   protected readonly kinds = KINDS;
@@ -62,6 +64,16 @@ export class TileTimes {
   /** there is a dwell that later plans learn from */
   protected readonly watched = computed(() => this.timer().setAside === null && this.timer().rounds.some(({ blisteredAt }) => blisteredAt !== null));
   protected readonly removable = computed(() => this.timer().log.find(({ event }) => event.kind === 'issued')?.event.id ?? null);
+
+  /** "after 6:32, expected 9:04": what a lift took against what was expected under the same readings */
+  protected against({ event: { kind }, at, ignored }: LogLine): string {
+    const { rounds, issued } = this.timer();
+    const round = rounds.findIndex(({ blisteredAt }) => blisteredAt === at);
+    const record = rounds[round];
+    if (kind !== 'blistered' || ignored !== null || !record) return '';
+    const during = this.readings().filter((reading) => Date.parse(reading.at) <= at);
+    return `after ${stopwatch((at - record.laidAt) / 60_000)}, expected ${stopwatch(estimateDwell(issued, round, record.laidAt, during).likely)}`;
+  }
 
   protected correctable = ({ event: { kind }, ignored }: LogLine): boolean =>
     ignored === null && ['laid-on', 'blistered', 'scraped', 're-applied', 'rinsed'].includes(kind);

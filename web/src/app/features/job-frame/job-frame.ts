@@ -55,6 +55,7 @@ export class JobFrame {
   private run(name: (typeof COMMAND_KEYS)[number]['name']): void {
     if (name === 'undo') this.context.undo();
     if (name === 'redo') this.context.redo();
+    if (name === 'bench') void this.router.navigate(['/bench'], { queryParams: { job: this.jobId() } });
     if (name === 'help') this.helpOpen.update((open) => !open);
     if (name === 'next' || name === 'previous') this.step(name === 'next' ? 1 : -1);
   }

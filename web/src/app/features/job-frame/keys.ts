@@ -1,6 +1,6 @@
 import type { StageName } from '@lift-bare/core';
 
-type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous';
+type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous' | 'bench';
 
 const STAGE_KEYS: Readonly<Record<string, StageName>> = { '1': 'intake', '2': 'way-off', '3': 'strip', '4': 'bare', '5': 'build', '6': 'run-sheet' };
 
@@ -28,6 +28,7 @@ export const COMMAND_KEYS: readonly {
   },
   { name: 'next', keys: 'J', says: 'Next zone', matches: single('j') },
   { name: 'previous', keys: 'K', says: 'Previous zone', matches: single('k') },
+  { name: 'bench', keys: 'B', says: 'To the bench', matches: single('b') },
   { name: 'help', keys: '?', says: 'This list', matches: single('?') },
 ];
 

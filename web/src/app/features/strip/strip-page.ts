@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { choosePacks, zoneRhythm } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { NoZone } from '../../ui/no-zone';
@@ -55,6 +56,17 @@ export class StripPage {
   protected readonly cautions = computed(() => this.chosen()?.findings.filter(({ severity }) => severity !== 'prefer') ?? []);
   protected readonly supply = computed(() => this.context.plan()?.kit.find(({ id }) => id === this.chosen()?.method) ?? null);
   protected readonly rest = computed(() => this.chosen()?.pieces.find(({ place }) => place === 'rest') ?? null);
+  /** min from the first lay-on to the last rinse, one person, sections in rotation */
+  protected readonly clock = computed(() => {
+    const [facts, plan, stripper] = [this.subject.facts(), this.strip(), this.subject.stripper()];
+    return facts && plan && stripper && facts.area > 0 ? zoneRhythm(facts, stripper, plan, 1).clock : null;
+  });
+  protected readonly packs = computed(() => {
+    const [plan, stripper] = [this.strip(), this.subject.stripper()];
+    if (!plan || !stripper || plan.litres === 0) return null;
+    const { size, count } = choosePacks(plan.litres, stripper.packs);
+    return `${count} × ${this.units.show(size, 'volume')}`;
+  });
   protected readonly material = computed(() => (this.chosen()?.supplies ?? []).reduce((sum, { quantity, price }) => sum + quantity * price, 0));
 
   protected sure(patches: number, earlier: number): string {
