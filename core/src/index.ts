@@ -68,7 +68,7 @@ export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './chemical/dia
 export { timeThrough } from './chemical/softening-front.ts';
 export { compareStrippers, type StripperCost } from './choice/compare-strippers.ts';
 export { restHelp } from './way/helpers.ts';
-export { checkMove, foldTimer, nextTaps, type LogLine, type SectionTimer } from './bench/fold-timer.ts';
+export { checkMove, foldTimer, type LogLine, type SectionTimer } from './bench/fold-timer.ts';
 export { estimateDwell, temperatureOf, type DwellEstimate } from './bench/estimate.ts';
 export { ALARMS, byUrgency, tileOf, type Tile, type TileState } from './bench/tile.ts';
 export { normalSource } from './chemical/draw-normals.ts';

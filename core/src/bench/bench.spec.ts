@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { benchEvent, minutesOn, NOON, readingAt, sampleIssued } from '../../testing/bench-sample.ts';
 import { BenchEvent, type Issued } from '../model/bench.ts';
 import { estimateDwell, meanTemperature } from './estimate.ts';
-import { checkMove, foldTimer, nextTaps, type SectionTimer } from './fold-timer.ts';
+import { checkMove, foldTimer, type SectionTimer } from './fold-timer.ts';
 import { observeBench } from './observe-bench.ts';
 import { byUrgency, tileOf } from './tile.ts';
 
@@ -41,7 +41,13 @@ describe('events make the state', () => {
     const timer = fold(...taps);
     expect(timer.phase).toBe('rinsed');
     expect(timer.rounds).toHaveLength(2);
-    expect(timer.rounds[0]).toEqual({ laidAt: NOON, blisteredAt: NOON + 6 * MINUTE, scrapedAt: NOON + 8 * MINUTE, rinsedAt: null });
+    expect(timer.rounds[0]).toEqual({
+      laidAt: NOON,
+      wettedAgain: false,
+      blisteredAt: NOON + 6 * MINUTE,
+      scrapedAt: NOON + 8 * MINUTE,
+      rinsedAt: null,
+    });
     expect(ignored(timer)).toEqual([]);
   });
 
@@ -89,11 +95,12 @@ describe('events make the state', () => {
     ]);
   });
 
-  test('the next tap is the one that the work asks for', () => {
-    expect(nextTaps(fold())).toEqual(['laid-on']);
-    expect(nextTaps(fold(benchEvent('laid-on', 0)))[0]).toBe('blistered');
-    expect(nextTaps(fold(...taps))).toEqual(['re-applied']);
-    expect(foldTimer([benchEvent('laid-on', 0)])).toBeNull();
+  test('nothing without the plan', () => expect(foldTimer([benchEvent('laid-on', 0)])).toBeNull());
+
+  test('wetted again without scraping: the same round from a new time, which later plans do not learn from', () => {
+    const timer = fold(benchEvent('laid-on', 0), benchEvent('re-applied', 30), benchEvent('blistered', 36));
+    expect(timer.rounds).toMatchObject([{ laidAt: NOON + 30 * MINUTE, wettedAgain: true, blisteredAt: NOON + 36 * MINUTE }]);
+    expect(observeBench(timer, [])).toEqual([]);
   });
 });
 
@@ -137,6 +144,13 @@ describe('tiles', () => {
     expect(at(laid, first - 1.5).left).toBeCloseTo(1.5, 6);
   });
 
+  test('the next tap is the one that the work asks for', () => {
+    expect(at(fold(), 0).taps).toEqual(['laid-on']);
+    expect(at(laid, first).taps[0]).toBe('blistered');
+    expect(at(laid, dries + 1).taps[0]).toBe('re-applied');
+    expect(at(fold(benchEvent('laid-on', 0), benchEvent('scraped', 5)), 6).taps).toContain('re-applied');
+  });
+
   test('the most urgent comes first', () => {
     const tiles = [fold(), laid, fold(benchEvent('laid-on', -dries - 1)), fold(benchEvent('laid-on', -first - 0.5))].map((timer) => at(timer, 1));
     expect(tiles.sort(byUrgency).map(({ state }) => state)).toEqual(['dried', 'check now', 'working', 'waiting']);
@@ -152,7 +166,7 @@ describe('tiles', () => {
     const timer = fold(...events);
     expect(timer.done).toBe(true);
     expect(at(timer, 200).state).toBe('done');
-    expect(nextTaps(timer)).toEqual(['re-applied']);
+    expect(at(timer, 200).taps).toEqual(['re-applied']);
   });
 });
 

@@ -11,6 +11,8 @@ export interface LogLine {
 /** One round of a section, ms; null while it has not happened. */
 export interface RoundRecord {
   readonly laidAt: number;
+  /** wetted again without scraping: its time tells nothing of the stripper */
+  readonly wettedAgain: boolean;
   readonly blisteredAt: number | null;
   readonly scrapedAt: number | null;
   readonly rinsedAt: number | null;
@@ -40,25 +42,16 @@ const ALLOWED: Readonly<Record<Tap, readonly TimerPhase[]>> = {
   'laid-on': ['to lay on'],
   blistered: ['dwelling'],
   scraped: ['dwelling', 'blistered'],
-  're-applied': ['scraped', 'rinsed'],
+  're-applied': ['dwelling', 'scraped', 'rinsed'],
   rinsed: ['scraped'],
 };
 const WHY_NOT: Readonly<Record<Tap, string>> = {
   'laid-on': 'was laid on already',
   blistered: 'nothing is dwelling, or it was tapped already',
   scraped: 'nothing to scrape, or scraped already',
-  're-applied': 'not scraped yet, or on again already',
+  're-applied': 'nothing was laid on yet',
   rinsed: 'nothing to rinse, or rinsed already',
 };
-
-/** Taps that are next in a phase, the likelier one first. */
-export function nextTaps({ phase, issued, rounds }: SectionTimer): Tap[] {
-  if (phase === 'to lay on') return ['laid-on'];
-  if (phase === 'dwelling') return ['blistered', 'scraped'];
-  if (phase === 'blistered') return ['scraped'];
-  if (phase === 'rinsed') return ['re-applied'];
-  return rounds.length >= issued.rounds.length || issued.rinseEachRound ? ['rinsed', 're-applied'] : ['re-applied', 'rinsed'];
-}
 
 /**
  * The state of a section from its events in any order, each id once: ordered by corrected time, then as they came. A tap that its phase
@@ -105,7 +98,9 @@ function ordered(events: readonly BenchEvent[]): LogLine[] {
 
 function step(rounds: RoundRecord[], tap: Tap, at: number): TimerPhase {
   if (tap === 'laid-on' || tap === 're-applied') {
-    rounds.push({ laidAt: at, blisteredAt: null, scrapedAt: null, rinsedAt: null });
+    const onTop = rounds.at(-1)?.scrapedAt === null;
+    if (onTop) rounds.pop();
+    rounds.push({ laidAt: at, wettedAgain: onTop, blisteredAt: null, scrapedAt: null, rinsedAt: null });
     return 'dwelling';
   }
   const field = { blistered: 'blisteredAt', scraped: 'scrapedAt', rinsed: 'rinsedAt' } as const;

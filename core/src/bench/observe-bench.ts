@@ -9,8 +9,8 @@ const clamp = (value: number): number => Math.min(60, Math.max(-20, value));
 
 /** What the bench saw of each round that was tapped "blistered": actual against predicted, for this job's plan and for later ones. */
 export function observeBench({ id, issued, rounds, setAside }: SectionTimer, readings: readonly Reading[]): Observation[] {
-  return rounds.flatMap(({ laidAt, blisteredAt }, i) => {
-    if (blisteredAt === null || blisteredAt <= laidAt) return [];
+  return rounds.flatMap(({ laidAt, blisteredAt, wettedAgain }, i) => {
+    if (blisteredAt === null || blisteredAt <= laidAt || wettedAgain) return [];
     const minutes = (blisteredAt - laidAt) / MINUTE;
     const round = issued.rounds[i];
     if (!round || minutes > 7 * 24 * 60) return [];

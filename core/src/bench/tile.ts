@@ -1,4 +1,4 @@
-import type { Reading } from '../model/bench.ts';
+import type { Reading, Tap } from '../model/bench.ts';
 import { estimateDwell, type DwellEstimate } from './estimate.ts';
 import type { RoundRecord, SectionTimer } from './fold-timer.ts';
 
@@ -16,6 +16,8 @@ export interface Tile {
   /** min since laid on, or since the last tap */
   readonly elapsed: number;
   readonly estimate: DwellEstimate | null;
+  /** what may be tapped next, the likelier one first */
+  readonly taps: readonly Tap[];
   /** min until the state changes by itself; null where only a tap does that */
   readonly left: number | null;
 }
@@ -28,12 +30,12 @@ const FRESH = 1;
 export function tileOf(timer: SectionTimer, now: number, readings: readonly Reading[]): Tile {
   const last = timer.rounds.at(-1);
   const round = Math.max(1, timer.rounds.length);
-  if (!last) return { timer, state: 'waiting', round, elapsed: (now - timer.issuedAt) / MINUTE, estimate: null, left: null };
+  if (!last) return { timer, state: 'waiting', round, elapsed: (now - timer.issuedAt) / MINUTE, estimate: null, left: null, taps: ['laid-on'] };
   if (timer.phase === 'scraped' || timer.phase === 'rinsed') return idle(timer, last, now);
   const elapsed = Math.max(0, (now - last.laidAt) / MINUTE);
   const estimate = estimateDwell(timer.issued, round - 1, last.laidAt, readings);
   const state = dwellState(timer.phase === 'blistered', elapsed, estimate);
-  return { timer, state, round, elapsed, estimate, left: changeIn(state, elapsed, estimate) };
+  return { timer, state, round, elapsed, estimate, left: changeIn(state, elapsed, estimate), taps: TAPS_IN[state] };
 }
 
 function idle(timer: SectionTimer, last: RoundRecord, now: number): Tile {
@@ -41,10 +43,23 @@ function idle(timer: SectionTimer, last: RoundRecord, now: number): Tile {
   const more = timer.rounds.length < timer.issued.rounds.length;
   const state = timer.done ? 'done' : timer.phase === 'scraped' && (timer.issued.rinseEachRound || !more) ? 'rinse' : 'lay on';
   const round = timer.rounds.length + (state === 'lay on' ? 1 : 0);
-  return { timer, state, round, elapsed: Math.max(0, (now - since) / MINUTE), estimate: null, left: null };
+  return { timer, state, round, elapsed: Math.max(0, (now - since) / MINUTE), estimate: null, left: null, taps: tapsAfter(timer, state) };
 }
 
-function dwellState(blistered: boolean, elapsed: number, { first, late, dries }: DwellEstimate): TileState {
+/** A dwell may be said to have blistered before its time; a dry one is wetted again or scraped off. */
+const TAPS_IN: Readonly<Record<ReturnType<typeof dwellState>, readonly Tap[]>> = {
+  'laid on': ['blistered', 'scraped'],
+  working: ['blistered', 'scraped'],
+  'check now': ['blistered', 'scraped'],
+  late: ['blistered', 'scraped'],
+  scrape: ['scraped'],
+  dried: ['re-applied', 'scraped'],
+};
+
+const tapsAfter = ({ phase }: SectionTimer, state: TileState): readonly Tap[] =>
+  phase === 'rinsed' ? ['re-applied'] : state === 'rinse' ? ['rinsed', 're-applied'] : ['re-applied', 'rinsed'];
+
+function dwellState(blistered: boolean, elapsed: number, { first, late, dries }: DwellEstimate) {
   if (elapsed >= dries) return 'dried';
   if (blistered) return 'scrape';
   if (elapsed >= late) return 'late';

@@ -1,9 +1,8 @@
 import { lowerFirst } from '../units/casing.ts';
+import { formatMinutes } from '../units/format-quantity.ts';
 import { BRUSHED_OVER, CLOSED_SURFACE, temperatureFactor } from './activity.ts';
 import type { Case, Cause } from './diagnose.ts';
 
-const min = (minutes: number): string =>
-  minutes >= 90 ? `${(minutes / 60).toFixed(1)} h` : `${minutes < 10 ? minutes.toFixed(1) : Math.round(minutes)} min`;
 /** 0 where a ratio is at most `from`, 1 where it is `to` or more. */
 const ramp = (value: number, from: number, to: number): number => (value - from) / (to - from);
 const has = ({ zone }: Case, ...kinds: string[]): boolean => zone.zone.condition.contamination.some((kind) => kinds.includes(kind));
@@ -22,7 +21,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'Left on too long',
     symptoms: ['crust', 'stuck'],
     weight: ({ elapsed, setting }) => ramp(elapsed / setting.life, 0.75, 1.05),
-    because: ({ elapsed, setting }) => `On for ${min(elapsed)}; it fades from ${min(0.8 * setting.life)} and is dry at ${min(setting.life)}.`,
+    because: ({ elapsed, setting }) =>
+      `On for ${formatMinutes(elapsed)}; it fades from ${formatMinutes(0.8 * setting.life)} and is dry at ${formatMinutes(setting.life)}.`,
     change: () => 'Wet it again with fresh stripper, cover it, and scrape as soon as it gives. Left for days it holds harder than before.',
   },
   {
@@ -30,7 +30,7 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['crust', 'nothing', 'streaks'],
     weight: ({ setting, first }) => (setting.standing < THIN ? 0.5 : 0) + 0.3 * Math.min(1, Math.max(0, ramp(first / setting.life, 0.5, 1.1))),
     because: ({ setting, first }) =>
-      `${setting.standing.toFixed(1)} mm stays on the face and works for ${min(setting.life)}; the first layer needs ${min(first)}.`,
+      `${setting.standing.toFixed(1)} mm stays on the face and works for ${formatMinutes(setting.life)}; the first layer needs ${formatMinutes(first)}.`,
     change: ({ setting }) =>
       `Lay on ${Math.max(2, setting.stripper.wetFilm.value).toFixed(1)} mm in one pass, one direction, and do not go back over it.`,
   },
@@ -38,14 +38,14 @@ export const CAUSES: readonly Cause[] = [
     id: 'Warm metal or warm air dries it',
     symptoms: ['crust'],
     weight: ({ setting }) => (setting.stripper.form === 'bath' ? 0 : ramp(setting.temperature, HOT - 6, HOT + 8)),
-    because: ({ setting }) => `At ${setting.temperature} °C it is dry at ${min(setting.life)}; every 10 °C more halves that.`,
+    because: ({ setting }) => `At ${setting.temperature} °C it is dry at ${formatMinutes(setting.life)}; every 10 °C more halves that.`,
     change: () => 'Work in the shade or in the cool of the day, smaller sections, under film.',
   },
   {
     id: 'Wind or sun',
     symptoms: ['crust'],
     weight: ({ zone }) => (zone.job.place.indoors ? 0 : 0.6),
-    because: ({ setting }) => `Outdoors the working life is about a third shorter: ${min(setting.life)} here.`,
+    because: ({ setting }) => `Outdoors the working life is about a third shorter: ${formatMinutes(setting.life)} here.`,
     change: () => 'Screen it, or cover with film.',
   },
   {
@@ -53,7 +53,7 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['crust'],
     weight: ({ setting, through }) => (setting.covered || setting.stripper.form === 'bath' ? 0 : 0.3 + 0.5 * ramp(through / setting.life, 0.6, 2)),
     because: ({ setting, through }) =>
-      `The stack needs ${min(through)}, uncovered it dries at ${min(setting.life)}; under film it would last ${min(3.5 * setting.life)}.`,
+      `The stack needs ${formatMinutes(through)}, uncovered it dries at ${formatMinutes(setting.life)}; under film it would last ${formatMinutes(3.5 * setting.life)}.`,
     change: () => 'Cover with film at once and press the air out.',
   },
   {
@@ -62,8 +62,8 @@ export const CAUSES: readonly Cause[] = [
     weight: ({ elapsed, first, through, layer }) => 1 - ramp(elapsed / (layer === 0 ? first : through), 0.5, 1.3),
     because: ({ elapsed, first, through, layer }) =>
       layer === 0
-        ? `On for ${min(elapsed)}; the first layer is likely to let go at ${min(first)}.`
-        : `On for ${min(elapsed)}; the whole stack is likely to need ${min(through)}.`,
+        ? `On for ${formatMinutes(elapsed)}; the first layer is likely to let go at ${formatMinutes(first)}.`
+        : `On for ${formatMinutes(elapsed)}; the whole stack is likely to need ${formatMinutes(through)}.`,
     change: () => 'Leave it. Look again at the likely time.',
   },
   {
@@ -71,7 +71,7 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['nothing', 'lanes'],
     weight: (seen) => (closed(seen) ? 0.9 : 0),
     because: ({ first }) =>
-      `A sound cross-linked top takes ${CLOSED_SURFACE} times as long: ${min(first)} for the first layer instead of ${min(first / CLOSED_SURFACE)}.`,
+      `A sound cross-linked top takes ${CLOSED_SURFACE} times as long: ${formatMinutes(first)} for the first layer instead of ${formatMinutes(first / CLOSED_SURFACE)}.`,
     change: ({ zone }) => `Rinse, dry, break it with ${zone.substrate.group.startsWith('plastic') ? 'P320' : 'P80'} all over, lay on afresh.`,
   },
   {
@@ -88,7 +88,7 @@ export const CAUSES: readonly Cause[] = [
     weight: ({ setting }) => (setting.stripper.skinForming ? (setting.brushed ? 0.9 : 0.5) : 0.1),
     because: ({ setting, first }) =>
       setting.stripper.skinForming
-        ? `This type works under a skin; where it is broken the front goes on at ${BRUSHED_OVER} of its pace: ${min(setting.brushed ? first : first / BRUSHED_OVER)} instead of ${min(setting.brushed ? first * BRUSHED_OVER : first)}.`
+        ? `This type works under a skin; where it is broken the front goes on at ${BRUSHED_OVER} of its pace: ${formatMinutes(setting.brushed ? first : first / BRUSHED_OVER)} instead of ${formatMinutes(setting.brushed ? first * BRUSHED_OVER : first)}.`
         : 'This type forms no skin; brushing over harms it little.',
     change: () => 'Leave it alone, scrape and rinse what is soft, and lay a new coat on once.',
   },
@@ -112,7 +112,7 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['streaks', 'lanes'],
     weight: () => 0.35,
     because: ({ setting }) =>
-      `Half the film dries in half the time: ${min(setting.life / 2)} where the brush left ${(setting.standing / 2).toFixed(1)} mm.`,
+      `Half the film dries in half the time: ${formatMinutes(setting.life / 2)} where the brush left ${(setting.standing / 2).toFixed(1)} mm.`,
     change: () => 'Load the brush full and lay on in one direction; put more on the thin places at once, not later.',
   },
   {
@@ -120,7 +120,7 @@ export const CAUSES: readonly Cause[] = [
     symptoms: ['nothing', 'stops'],
     weight: ({ setting }) => (setting.stripper.form === 'bath' ? 0 : ramp(COLD + 3 - setting.temperature, 0, 10)),
     because: ({ setting, first }) =>
-      `At ${setting.temperature} °C it goes at ${temperatureFactor(setting.temperature).toFixed(2)} of its pace at 20 °C: ${min(first)} for the first layer, ${min(first * temperatureFactor(setting.temperature))} in a warm shop. Metal is often colder than the air.`,
+      `At ${setting.temperature} °C it goes at ${temperatureFactor(setting.temperature).toFixed(2)} of its pace at 20 °C: ${formatMinutes(first)} for the first layer, ${formatMinutes(first * temperatureFactor(setting.temperature))} in a warm shop. Metal is often colder than the air.`,
     change: () => 'Warm the part to 18 to 22 °C, or wait that much longer under film.',
   },
   {
@@ -141,15 +141,16 @@ export const CAUSES: readonly Cause[] = [
     id: 'A harder layer lies below',
     symptoms: ['stops'],
     weight: (seen) => (seen.layer > 0 && seen.layer < seen.setting.films.length ? 0.3 + 0.5 * ramp(seen.restScraped / seen.first, 1, 4) : 0),
-    because: (seen) => `The front stands in ${layerName(seen)}: from here ${min(seen.rest)} more, against ${min(seen.first)} for the first layer.`,
-    change: (seen) => `Scrape off what is soft: then the rest takes ${min(seen.restScraped)} of a fresh film.`,
+    because: (seen) =>
+      `The front stands in ${layerName(seen)}: from here ${formatMinutes(seen.rest)} more, against ${formatMinutes(seen.first)} for the first layer.`,
+    change: (seen) => `Scrape off what is soft: then the rest takes ${formatMinutes(seen.restScraped)} of a fresh film.`,
   },
   {
     id: 'Softened paint lies in the way',
     symptoms: ['stops', 'stuck'],
     weight: ({ rest, restScraped, depth }) => (depth > 0 && rest > 0 ? ramp(rest / Math.max(restScraped, 1e-6), 1, 1.8) : 0),
     because: ({ depth, rest, restScraped }) =>
-      `${Math.round(depth)} µm already soft hold fresh solvent back: ${min(rest)} more as it lies, ${min(restScraped)} once it is scraped off.`,
+      `${Math.round(depth)} µm already soft hold fresh solvent back: ${formatMinutes(rest)} more as it lies, ${formatMinutes(restScraped)} once it is scraped off.`,
     change: () => 'Scrape, and start the next round.',
   },
   {
@@ -171,7 +172,8 @@ export const CAUSES: readonly Cause[] = [
     id: 'Scraped too early',
     symptoms: ['stuck'],
     weight: ({ elapsed, first }) => 1 - ramp(elapsed / first, 0.7, 1.2),
-    because: ({ elapsed, first, depth }) => `After ${min(elapsed)} about ${Math.round(depth)} µm are soft; the first layer lets go at ${min(first)}.`,
+    because: ({ elapsed, first, depth }) =>
+      `After ${formatMinutes(elapsed)} about ${Math.round(depth)} µm are soft; the first layer lets go at ${formatMinutes(first)}.`,
     change: () => 'Leave it until it wrinkles or bubbles by itself.',
   },
   {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { nextTaps, type Tap, type Tile } from '@lift-bare/core';
+import type { Tap, Tile } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
 import { STATE_WORDS, stopwatch, TAP_WORDS, tileLine } from './tile-words';
 
@@ -48,5 +48,5 @@ export class BenchTile {
   protected readonly timed = computed(() => this.tile().timer.phase === 'dwelling' || this.tile().timer.phase === 'blistered');
   protected readonly time = computed(() => stopwatch(this.tile().elapsed));
   protected readonly line = computed(() => tileLine(this.tile(), this.units.show(this.tile().timer.issued.laid, 'gauge')));
-  protected readonly taps = computed(() => (this.tile().state === 'done' && !this.open() ? [] : nextTaps(this.tile().timer)));
+  protected readonly taps = computed(() => (this.tile().state === 'done' && !this.open() ? [] : this.tile().taps));
 }
