@@ -124,6 +124,11 @@ describe('a dwell under its readings', () => {
     expect(estimateDwell(issued, 0, NOON, [readingAt(-200, 10)]).likely).toBeCloseTo(plan.likely, 9);
   });
 
+  test('a bath keeps its own temperature, whatever the room does', () => {
+    const bath = { ...issued, dries: false };
+    expect(estimateDwell(bath, 0, NOON, [readingAt(-1, 5)])).toMatchObject({ likely: estimateDwell(bath, 0, NOON, []).likely });
+  });
+
   test('the mean temperature of an even dwell is that temperature', () => {
     expect(meanTemperature(issued, NOON, 10, [readingAt(-1, 13)])).toBeCloseTo(13, 6);
   });

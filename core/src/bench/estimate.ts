@@ -6,6 +6,8 @@ import type { Issued, Reading } from '../model/bench.ts';
 import { degC } from '../units/quantities.ts';
 
 const MINUTE = 60_000;
+/** min: what never dries. */
+const NEVER = 1e9;
 
 /** When a dwell under way is likely to be ready, from the temperatures read since it was laid on; min since then. */
 export interface DwellEstimate extends Band {
@@ -14,15 +16,16 @@ export interface DwellEstimate extends Band {
   readonly temperature: number | null;
 }
 
-/** The dwell as its readings cut it: the last one before it was laid on, then each that came since; the plan where there is none. */
+/** The dwell as its readings cut it: the last one before it was laid on, then each that came since; the plan where there is none. A bath keeps its own temperature. */
 export function readSpans(issued: Issued, laidAt: number, readings: readonly Reading[]): DwellSpan[] {
+  if (!issued.dries) return [{ from: 0, pace: issued.pace, life: NEVER }];
   const timed = readings.map((reading) => ({ at: Date.parse(reading.at), temperature: temperatureOf(reading) }));
   const before = timed.filter(({ at }) => at <= laidAt).at(-1);
   const first = before && laidAt - before.at < STALE ? before.temperature : issued.temperature;
   return [{ at: laidAt, temperature: first }, ...timed.filter(({ at }) => at > laidAt)].map(({ at, temperature }) => ({
     from: (at - laidAt) / MINUTE,
     pace: (issued.pace * temperatureFactor(degC(temperature))) / temperatureFactor(issued.temperature),
-    life: issued.dries ? (issued.life * evaporation(issued.temperature)) / evaporation(degC(temperature)) : 1e9,
+    life: (issued.life * evaporation(issued.temperature)) / evaporation(degC(temperature)),
   }));
 }
 
@@ -50,7 +53,7 @@ export function estimateDwell(issued: Issued, round: number, laidAt: number, rea
 
 /** °C at which a dwell of `minutes` would have come as far as it has under its readings. */
 export function meanTemperature(issued: Issued, laidAt: number, minutes: number, readings: readonly Reading[]): number {
-  const spans = readSpans(issued, laidAt, readings).map(({ from, pace }) => ({ from, pace, life: 1e9 }));
+  const spans = readSpans(issued, laidAt, readings).map(({ from, pace }) => ({ from, pace, life: NEVER }));
   const factor = (effectiveAfter(spans, minutes) / minutes / issued.pace) * temperatureFactor(issued.temperature);
   const kelvin = 1 / (1 / 293.15 - (Math.log(factor) * 8.314462618) / 51_000);
   return kelvin - 273.15;

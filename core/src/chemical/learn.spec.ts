@@ -3,7 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { MethodId } from '../model/ids.ts';
 import type { TestPatch } from '../model/test-patch.ts';
 import { degC, mm } from '../units/quantities.ts';
-import { hearEach } from './learn.ts';
+import { hearEach } from './hear-each.ts';
 import { patchesOf } from './patches-of.ts';
 import { planStrip } from './strip-plan.ts';
 
@@ -81,6 +81,14 @@ test('an earlier job helps a later one, less than its own patches do', () => {
   expect(later.likely).toBeCloseTo(own.likely, 0);
   expect(width(later)).toBeGreaterThan(width(own));
   expect(width(later)).toBeLessThan(width(nothing));
+});
+
+test('a copied job brings its patches along: they count once, here', () => {
+  const patches = [patch(12.4)];
+  const seen = [...patchesOf(sampleFacts({ ...COATS, patches }).job)];
+  const copied = firstRound({ ...COATS, patches, shop: { experience: { here: [], earlier: [...seen, ...seen] } } });
+  expect(copied.plan).toMatchObject({ patches: 1, earlier: 0 });
+  expect(firstRound({ ...COATS, shop: { experience: { here: [], earlier: [...seen, ...seen] } } }).plan.earlier).toBe(1);
 });
 
 test('a patch that disagrees with the others is named with the factor, those that agree are not', () => {
