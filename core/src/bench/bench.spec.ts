@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { benchEvent, minutesOn, NOON, readingAt, sampleIssued } from '../../testing/bench-sample.ts';
 import { BenchEvent, type Issued } from '../model/bench.ts';
-import { estimateDwell, meanTemperature } from './estimate.ts';
+import { estimateDwell, meanTemperature, softBy } from './estimate.ts';
 import { checkMove, foldTimer, type SectionTimer } from './fold-timer.ts';
 import { observeBench } from './observe-bench.ts';
 import { byUrgency, tileOf } from './tile.ts';
@@ -127,6 +127,15 @@ describe('a dwell under its readings', () => {
   test('a bath keeps its own temperature, whatever the room does', () => {
     const bath = { ...issued, dries: false };
     expect(estimateDwell(bath, 0, NOON, [readingAt(-1, 5)])).toMatchObject({ likely: estimateDwell(bath, 0, NOON, []).likely });
+  });
+
+  test('what should be soft by now reaches the films of the round at the likely time, and sooner when it is warmer', () => {
+    const [round] = issued.rounds;
+    const whole = round?.films.reduce((sum, { thickness }) => sum + thickness, 0) ?? 0;
+    const { likely } = estimateDwell(issued, 0, NOON, []);
+    expect(softBy(issued, 0, NOON, likely, [])).toBeCloseTo(whole, 6);
+    expect(softBy(issued, 0, NOON, likely / 2, [])).toBeLessThan(whole);
+    expect(softBy(issued, 0, NOON, likely / 2, [readingAt(-1, 30)])).toBeGreaterThan(softBy(issued, 0, NOON, likely / 2, []));
   });
 
   test('the mean temperature of an even dwell is that temperature', () => {

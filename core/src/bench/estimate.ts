@@ -1,5 +1,6 @@
 import { temperatureFactor } from '../chemical/activity.ts';
 import { clockFor, driesAt, effectiveAfter, type DwellSpan } from '../chemical/activity-track.ts';
+import { depthAfter, softeningFilm } from '../chemical/softening-front.ts';
 import type { Band } from '../chemical/uncertainty.ts';
 import { evaporation } from '../chemical/working-life.ts';
 import type { Issued, Reading } from '../model/bench.ts';
@@ -49,6 +50,13 @@ export function estimateDwell(issued: Issued, round: number, laidAt: number, rea
     dries,
     temperature: last ? temperatureOf(last) : null,
   };
+}
+
+/** µm of the round's films that should be soft by now, from the face down; nominal, without the spread. */
+export function softBy(issued: Issued, round: number, laidAt: number, minutes: number, readings: readonly Reading[]): number {
+  const { films, times } = issued.rounds[Math.min(round, issued.rounds.length - 1)] as Issued['rounds'][number];
+  const front = films.flatMap(({ thickness }, i) => (times[i] === undefined ? [] : [softeningFilm(thickness, times[i])]));
+  return depthAfter(front, effectiveAfter(readSpans(issued, laidAt, readings), minutes));
 }
 
 /** °C at which a dwell of `minutes` would have come as far as it has under its readings. */

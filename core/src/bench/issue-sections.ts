@@ -1,6 +1,8 @@
 import type { Stripper } from '../catalogue/strippers.ts';
 import { sectionName } from '../chemical/rhythm.ts';
-import type { ZoneFacts } from '../facts/zone-facts.ts';
+import { dwellSetting } from '../chemical/dwell-setting.ts';
+import { filmsBetween, referenceOf, type SofteningFilm } from '../chemical/softening-front.ts';
+import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import type { Issued } from '../model/bench.ts';
 import type { MethodOption, StripPlan } from '../model/plan.ts';
 import type { Observation } from '../model/test-patch.ts';
@@ -25,7 +27,7 @@ export function issueSections(jobId: string, facts: ZoneFacts, option: MethodOpt
     stripper: method.ref,
     stripperName: stripper.name,
     ...conditions(facts, plan, stripper),
-    rounds: roundsOf(facts, plan),
+    rounds: roundsOf(facts, plan, dwellSetting(facts, stripper).films),
     wear: protectionFor(method, facts).slice(0, 20),
     cautions: option.findings.filter(({ severity }) => severity !== 'prefer').map(({ title, reason }) => `${title}: ${reason}`.slice(0, 600)),
   };
@@ -46,24 +48,22 @@ const conditions = ({ job, zone }: ZoneFacts, plan: StripPlan, { form }: Strippe
   life: plan.workingLife,
 });
 
-function roundsOf({ off }: ZoneFacts, { rounds, pace }: StripPlan): Issued['rounds'] {
+function roundsOf({ off }: ZoneFacts, { rounds, pace }: StripPlan, films: readonly SofteningFilm[]): Issued['rounds'] {
   let above = 0;
   return rounds.map(({ dwell, depth, lifts }) => {
-    const films = passed(off, above, (above += depth));
+    const parts = filmsBetween(films, above, (above += depth));
     return {
       effective: { first: dwell.first * pace, likely: dwell.likely * pace, late: dwell.late * pace },
       lifts: countNames(lifts),
-      films,
+      films: parts.map(({ index, film }) => passed(off[index] as LayerFact, film.thickness)),
+      times: parts.map(({ film }) => referenceOf(film)),
     };
   });
 }
 
-/** Layers between two depths, as an observation names them. */
-function passed(off: ZoneFacts['off'], from: number, to: number): Observation['films'] {
-  let face = 0;
-  return off.flatMap(({ layer: { coating, thickness, state } }) => {
-    const part = Math.min(to, face + thickness) - Math.max(from, face);
-    face += thickness;
-    return part > 1e-6 ? [{ coating, thickness: um(part), state }] : [];
-  });
-}
+/** A part of a layer, as an observation names it. */
+const passed = ({ layer: { coating, state } }: LayerFact, thickness: number): Observation['films'][number] => ({
+  coating,
+  state,
+  thickness: um(thickness),
+});

@@ -1,5 +1,5 @@
 import type { Reading, Tap } from '../model/bench.ts';
-import { estimateDwell, type DwellEstimate } from './estimate.ts';
+import { estimateDwell, softBy, type DwellEstimate } from './estimate.ts';
 import type { RoundRecord, SectionTimer } from './fold-timer.ts';
 
 /** What a section asks for, most urgent first. */
@@ -16,6 +16,8 @@ export interface Tile {
   /** min since laid on, or since the last tap */
   readonly elapsed: number;
   readonly estimate: DwellEstimate | null;
+  /** µm of the round's films that should be soft by now; null while nothing dwells */
+  readonly soft: number | null;
   /** what may be tapped next, the likelier one first */
   readonly taps: readonly Tap[];
   /** min until the state changes by itself; null where only a tap does that */
@@ -30,12 +32,14 @@ const FRESH = 1;
 export function tileOf(timer: SectionTimer, now: number, readings: readonly Reading[]): Tile {
   const last = timer.rounds.at(-1);
   const round = Math.max(1, timer.rounds.length);
-  if (!last) return { timer, state: 'waiting', round, elapsed: (now - timer.issuedAt) / MINUTE, estimate: null, left: null, taps: ['laid-on'] };
+  if (!last)
+    return { timer, state: 'waiting', round, elapsed: (now - timer.issuedAt) / MINUTE, estimate: null, left: null, soft: null, taps: ['laid-on'] };
   if (timer.phase === 'scraped' || timer.phase === 'rinsed') return idle(timer, last, now);
   const elapsed = Math.max(0, (now - last.laidAt) / MINUTE);
   const estimate = estimateDwell(timer.issued, round - 1, last.laidAt, readings);
   const state = dwellState(timer.phase === 'blistered', elapsed, estimate);
-  return { timer, state, round, elapsed, estimate, left: changeIn(state, elapsed, estimate), taps: TAPS_IN[state] };
+  const soft = softBy(timer.issued, round - 1, last.laidAt, elapsed, readings);
+  return { timer, state, round, elapsed, estimate, left: changeIn(state, elapsed, estimate), soft, taps: TAPS_IN[state] };
 }
 
 function idle(timer: SectionTimer, last: RoundRecord, now: number): Tile {
@@ -43,7 +47,7 @@ function idle(timer: SectionTimer, last: RoundRecord, now: number): Tile {
   const more = timer.rounds.length < timer.issued.rounds.length;
   const state = timer.done ? 'done' : timer.phase === 'scraped' && (timer.issued.rinseEachRound || !more) ? 'rinse' : 'lay on';
   const round = timer.rounds.length + (state === 'lay on' ? 1 : 0);
-  return { timer, state, round, elapsed: Math.max(0, (now - since) / MINUTE), estimate: null, left: null, taps: tapsAfter(timer, state) };
+  return { timer, state, round, elapsed: Math.max(0, (now - since) / MINUTE), estimate: null, left: null, soft: null, taps: tapsAfter(timer, state) };
 }
 
 /** A dwell may be said to have blistered before its time; a dry one is wetted again or scraped off. */

@@ -30,6 +30,9 @@ export function softeningFilm(thickness: number, reference: number): SofteningFi
   };
 }
 
+/** The reference time back from a film, effective min for 50 µm. */
+export const referenceOf = ({ speed }: SofteningFilm): number => REFERENCE_FILM / ((1 - TRANSPORT_SHARE) * speed);
+
 /**
  * Effective minutes until the front reaches the lower face of each film, cumulative.
  * Film i costs L/r + L²/(2b) + L Σ h/b over the softened films above it.

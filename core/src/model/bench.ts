@@ -43,6 +43,7 @@ export const Issued = z.strictObject({
         effective: Band.describe('effective min: 10, 50, 90 %'),
         lifts: z.string().describe('what lets go'),
         films: Observation.shape.films.describe('what the front goes through'),
+        times: z.array(z.number().positive()).max(24).describe('effective min for 50 µm of each film'),
       }),
     )
     .min(1)

@@ -33,7 +33,12 @@ const issued: Issued = {
   pace: 1,
   life: 25,
   rounds: [
-    { effective: band, lifts: 'alkyd enamel', films: [{ coating: 'alkyd-enamel', thickness: 50, state: 'sound' }] as Issued['rounds'][0]['films'] },
+    {
+      effective: band,
+      lifts: 'alkyd enamel',
+      films: [{ coating: 'alkyd-enamel', thickness: 50, state: 'sound' }] as Issued['rounds'][0]['films'],
+      times: [8],
+    },
   ],
   wear: [],
   cautions: [],

@@ -38,6 +38,8 @@ const WORDS: Readonly<Record<string, string>> = {
 })
 export class BenchLog {
   readonly timers = input.required<readonly SectionTimer[]>();
+  /** says part and zone; left out where all of it is of one zone */
+  readonly named = input(true);
   protected readonly units = inject(Units);
   protected readonly lines = computed(() =>
     this.timers()
@@ -46,7 +48,7 @@ export class BenchLog {
           id: event.id,
           at,
           ignored,
-          place: `${issued.section}, ${issued.partName}, ${issued.zoneName}`,
+          place: this.named() ? `${issued.section}, ${issued.partName}, ${issued.zoneName}` : issued.section,
           what: WORDS[event.kind] ?? event.kind,
           by: event.by,
           note: event.note,

@@ -55,6 +55,8 @@ export class BenchPage {
   private readonly ticks = signal(Date.now());
   protected readonly now = computed(() => toShop(this.time(), this.ticks()));
   protected readonly timers = computed(() => this.all().filter(({ issued }) => this.job() === undefined || issued.job === this.job()));
+  /** sections of other jobs, that are not shown */
+  protected readonly elsewhere = computed(() => this.all().filter(({ done }) => !done).length - this.timers().filter(({ done }) => !done).length);
   protected readonly reading = computed(() => this.readings().at(-1) ?? null);
   protected readonly thinned = computed(() => thinOut(this.readings(), READING_EVERY));
   private readonly tiles = computed(() =>

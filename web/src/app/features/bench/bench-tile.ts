@@ -1,18 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Tap, Tile } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
+import { TileStack } from './tile-stack';
 import { STATE_WORDS, stopwatch, TAP_WORDS, tileLine } from './tile-words';
 
 /** One section as one large tile: state in a word, the time, what comes next, one tap each for what has happened. */
 @Component({
   selector: 'lb-bench-tile',
+  imports: [TileStack],
   template: `
     <article [class]="'tile ' + look()" [attr.aria-label]="name() + ', ' + word()">
       <header>
         <h2><b>{{ tile().timer.issued.section }}: {{ word() }}</b><span>{{ under() }}</span></h2>
         <button type="button" class="more" (click)="opened.emit()" [attr.aria-expanded]="open()">{{ open() ? 'Close' : 'Times' }}</button>
       </header>
-      @if (timed()) { <p class="time" role="timer">{{ time() }}</p> }
+      @if (timed()) { <div class="now"><p class="time" role="timer">{{ time() }}</p><lb-tile-stack [tile]="tile()" /></div> }
       <p class="line">{{ line() }}</p>
       @if (taps().length > 0) {
         <div class="taps">

@@ -1,5 +1,6 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
 import { foldTimer, tileOf, type BenchEvent, type Issued, type SectionTimer, type Tap, type Tile } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
 import { BenchTile } from './bench-tile';
@@ -32,8 +33,13 @@ const issued = {
   pace: 1,
   life: 25,
   rounds: [
-    { effective: { first: 4, likely: 8, late: 16 }, lifts: 'clear', films: [{ coating: 'clear-2k', thickness: 40, state: 'sound' }] },
-    { effective: { first: 4, likely: 8, late: 16 }, lifts: 'enamel', films: [{ coating: 'alkyd-enamel', thickness: 40, state: 'sound' }] },
+    { effective: { first: 4, likely: 8, late: 16 }, lifts: 'clear', films: [{ coating: 'clear-2k', thickness: 40, state: 'sound' }], times: [8] },
+    {
+      effective: { first: 4, likely: 8, late: 16 },
+      lifts: 'enamel',
+      films: [{ coating: 'alkyd-enamel', thickness: 40, state: 'sound' }],
+      times: [8],
+    },
   ],
   wear: [],
   cautions: [],
@@ -86,6 +92,7 @@ test('a time of day is the moment nearest to the tap, also over midnight', () =>
 
 const providers = [
   provideZonelessChangeDetection(),
+  provideRouter([]),
   { provide: Units, useValue: { show: (value: number, dimension: string) => `${value} ${dimension}` } },
 ];
 

@@ -1,4 +1,5 @@
 import { DatePipe } from '@angular/common';
+import { RouterLink } from '@angular/router';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { checkMove, estimateDwell, type LogLine, type Reading, type SectionTimer } from '@lift-bare/core';
 import { stopwatch } from './tile-words';
@@ -27,7 +28,7 @@ const KINDS: Readonly<Record<string, string>> = {
 /** What happened to a section, each time correctable. */
 @Component({
   selector: 'lb-tile-times',
-  imports: [DatePipe],
+  imports: [DatePipe, RouterLink],
   template: `
     <ol>
       @for (line of timer().log; track line.event.id) {
@@ -47,6 +48,7 @@ const KINDS: Readonly<Record<string, string>> = {
         <button type="submit">Set aside</button>
       </form>
     }
+    <a class="wide" [routerLink]="['/jobs', timer().issued.job, 'strip']" [queryParams]="{ zone: timer().issued.zone, show: 'trouble' }">What went wrong?</a>
     @if (removable(); as first) { <button type="button" class="wide" (click)="corrected.emit({ kind: 'taken-back', target: first, at: null, note: '' })">Take this section off the bench</button> }
   `,
   styleUrl: './tile-times.css',

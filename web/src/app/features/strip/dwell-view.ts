@@ -35,7 +35,8 @@ export class DwellView {
     computation: () => [planned(this.subject.method()?.ref ?? '')],
   });
   protected readonly cases = computed(() => this.trials().flatMap((trial) => this.caseOf(trial) ?? []));
-  protected readonly missing = computed(() => this.trials().find((trial) => this.caseOf(trial) === null) ?? null);
+  /** a stripper that was asked for and softens none of these layers */
+  protected readonly useless = signal<string | null>(null);
   protected readonly bands = signal<readonly (Forecast | null)[]>([]);
   protected readonly drawing = signal(false);
 
@@ -90,7 +91,9 @@ export class DwellView {
     band ? band.rounds.flatMap((share, i) => (share >= 0.05 ? [`${i + 1} (${this.percent(share)})`] : [])).join(', ') : '…';
 
   protected change(i: number, trial: Trial): void {
-    this.trials.update((trials) => trials.map((old, k) => (k === i ? trial : old)));
+    const name = this.subject.context.catalogue().methods[trial.method]?.name ?? '';
+    this.useless.set(this.caseOf(trial) === null ? name : null);
+    if (this.useless() === null) this.trials.update((trials) => trials.map((old, k) => (k === i ? trial : old)));
   }
   protected addOther(): void {
     this.trials.update(([first]) => (first ? [first, first] : []));
