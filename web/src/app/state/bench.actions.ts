@@ -28,6 +28,7 @@ export const BenchActions = createActionGroup({
     'Send Failed': props<{ failure: Failure; ids: readonly string[] }>(),
     'Refusal Read': props<{ id: string }>(),
     'Experience Requested': props<{ jobId: string }>(),
+    'Experience Failed': props<{ jobId: string }>(),
     'Experience Loaded': props<{ jobId: string; experience: Experience }>(),
   },
 });

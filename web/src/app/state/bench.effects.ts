@@ -95,8 +95,7 @@ export class BenchEffects {
       mergeMap(({ jobId }) =>
         this.api.experience(jobId).pipe(
           map((experience) => BenchActions.experienceLoaded({ jobId, experience })),
-          // Without it the plan rests on the table; the next event of the bench asks again.
-          catchError(() => EMPTY),
+          catchError(() => of(BenchActions.experienceFailed({ jobId }))),
         ),
       ),
     ),

@@ -88,6 +88,17 @@ test('a screen whose clock is an hour wrong: its taps are put right as soon as t
   expect(toShop({ server: T0, heard: 0, speed: 60 }, 1000)).toBe(T0 + 60_000);
 });
 
+test('experience that cannot be fetched is none, and does not wipe what is known', () => {
+  const failed = BenchActions.experienceFailed({ jobId: 'j' });
+  const none = { here: [], earlier: [] };
+  expect(run(failed).experience['j']).toEqual(none);
+  const known = { here: [], earlier: [{ id: 'seen' }] } as unknown as BenchSlice['experience'][string];
+  const state = run(BenchActions.experienceLoaded({ jobId: 'j', experience: known }), failed);
+  expect(state.experience['j']).toBe(known);
+  const same = BenchActions.experienceLoaded({ jobId: 'j', experience: { ...known } });
+  expect(benchFeature.reducer(state, same)).toBe(state);
+});
+
 test('the link is lost and comes back; a section taken off the bench is gone', () => {
   expect(run(BenchActions.linkLost()).link).toBe('lost');
   expect(run(BenchActions.linkLost(), BenchActions.timeHeard({ time: { server: 0, heard: 0, speed: 1 } })).link).toBe('live');

@@ -1,5 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { foldTimer, type BenchEvent, type Experience, type Reading, type SectionTimer } from '@lift-bare/core';
+import { foldTimer, NO_EXPERIENCE, type BenchEvent, type Experience, type Reading, type SectionTimer } from '@lift-bare/core';
 import type { RefusedEvent } from '../api/bench-api';
 import { BenchActions, type Queued } from './bench.actions';
 import { isoOf, OWN_CLOCK, toShop, type ShopTime } from './shop-time';
@@ -57,6 +57,11 @@ export const benchFeature = createFeature({
       };
     }),
     on(BenchActions.refusalRead, (state, { id }): BenchSlice => ({ ...state, refused: state.refused.filter((one) => one.id !== id) })),
+    // Without it the plan rests on the table, or on what was known before; the next event of the bench asks again.
+    on(BenchActions.experienceFailed, (state, { jobId }): BenchSlice => {
+      const known = state.experience[jobId] ?? NO_EXPERIENCE;
+      return { ...state, experience: { ...state.experience, [jobId]: known } };
+    }),
     on(BenchActions.experienceLoaded, (state, { jobId, experience }): BenchSlice => {
       const same = JSON.stringify(state.experience[jobId]) === JSON.stringify(experience);
       return same ? state : { ...state, experience: { ...state.experience, [jobId]: experience } };

@@ -52,6 +52,8 @@ export class JobContext {
   constructor() {
     effect((onCleanup) => {
       const job = this.job();
+      // Planned once it is known what was seen before: not twice, and not on less than is known.
+      if (job && this.experience()[this.jobId()] === undefined) return;
       if (job) onCleanup(inSlices(planInSlices(job, this.shop(), CATALOGUE), (plan) => this.plan.set(plan)));
       else this.plan.set(null);
     });
