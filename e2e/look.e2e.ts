@@ -28,6 +28,7 @@ for (const view of VIEWS) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
       await page.goto(view);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      if (view.startsWith('/jobs/')) await expect(page.locator('footer')).toContainText('Cost');
       const { violations } = await new AxeBuilder({ page }).analyze();
       const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
       expect(serious.map(({ id, nodes }) => `${colorScheme} ${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual([]);

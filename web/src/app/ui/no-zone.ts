@@ -24,8 +24,10 @@ import { Units } from './units.service';
           }
         </tbody>
       </table>
+    } @else if (!planned()) {
+      <p class="soft" aria-live="polite">Planning…</p>
     } @else {
-      <p class="soft">There is no zone yet. <a [routerLink]="['../intake']">Add a part in Intake</a>.</p>
+      <p class="soft">There is no zone yet. <a class="link" [routerLink]="['../intake']">Add a part in Intake</a>.</p>
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,6 +35,7 @@ import { Units } from './units.service';
 export class NoZone {
   protected readonly units = inject(Units);
   private readonly context = inject(JobContext);
+  protected readonly planned = computed(() => this.context.plan() !== null);
   protected readonly zones = computed(() => this.context.plan()?.zones ?? []);
 
   protected stateOf(findings: readonly { readonly severity: string; readonly title: string }[]): string {

@@ -11,7 +11,7 @@ import { StripSubject, stripperOf } from './strip-subject';
       <button type="button" class="btn quiet" (click)="whole.set(!whole())">{{ whole() ? 'This zone only' : 'Whole job' }}</button>
     </div>
     <table class="plain">
-      <thead><tr><th>Stripper</th><th class="num">Zones</th><th class="num">Rounds</th><th class="num">Buy</th><th class="num">The can</th><th class="num">Hands</th><th class="num">Dwell</th><th class="num">All in all</th></tr></thead>
+      <thead><tr><th>Stripper</th><th class="num">Zones</th><th class="num">Rounds</th><th class="num">Buy</th><th class="num">Hands, dwell</th><th class="num">All in all</th></tr></thead>
       <tbody>
         @for (row of rows(); track row.method) {
           <tr [class.out]="row.zones === 0" [class.pick]="row.method === subject.method()?.ref">
@@ -19,12 +19,10 @@ import { StripSubject, stripperOf } from './strip-subject';
             <td class="num">{{ row.zones }} of {{ zones() }}</td>
             @if (row.zones > 0) {
               <td class="num">{{ row.rounds }}</td>
-              <td class="num">{{ row.packs ? row.packs.count + ' × ' + units.show(row.packs.size, 'volume') : '' }}<span class="small soft">for {{ units.show(row.litres, 'volume') }}</span></td>
-              <td class="num">{{ units.money(row.material) }}</td>
-              <td class="num">{{ units.hands(row.hand) }}</td>
-              <td class="num">{{ units.minutes(row.dwell) }}</td>
+              <td class="num">{{ row.packs ? row.packs.count + ' × ' + units.show(row.packs.size, 'volume') : '' }}<span class="small soft">{{ units.money(row.material) }} for {{ units.show(row.litres, 'volume') }}</span></td>
+              <td class="num">{{ units.hands(row.hand) }}<span class="small soft">{{ units.minutes(row.dwell) }}</span></td>
               <td class="num"><b>{{ units.money(row.total) }}</b><span class="small soft">{{ units.money(row.perSquareMetre) }} a m²</span></td>
-            } @else { <td colspan="6"></td> }
+            } @else { <td colspan="4"></td> }
           </tr>
         }
       </tbody>
@@ -32,7 +30,7 @@ import { StripSubject, stripperOf } from './strip-subject';
     <p class="basis">Material bought in whole packs + hands at the shop's rate + waiting at the worth of a day. Setting up is the same for all and left out. Those that do the most zones come first, then the cheapest by area.</p>
   `,
   styles:
-    'td .small { display: block; } td b { font-weight: 640; } .why { color: var(--care); max-width: 330px; white-space: normal; } tr.out .why { color: var(--soft); }',
+    'td .small { display: block; } td b { font-weight: 640; } .why { color: var(--care); white-space: normal; } tr.out .why { color: var(--soft); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ProductsView {
