@@ -30,6 +30,8 @@ export type LiveWord =
 const STREAM = '/api/v1/timers/stream';
 /** ms until a stream that the browser has given up is opened again. */
 const REOPEN = 2000;
+/** ms without a word, when the server tells the time each ten seconds, after which a stream counts as dead. */
+const SILENT = 25_000;
 
 /** The bench's resources, and what other screens and the probe say meanwhile. */
 @Injectable({ providedIn: 'root' })
@@ -45,18 +47,33 @@ export class BenchApi {
     return new Observable((screen) => {
       let source: EventSource;
       let again: ReturnType<typeof setTimeout> | undefined;
+      let silence: ReturnType<typeof setTimeout> | undefined;
+      const lost = (reopen: number | null): void => {
+        screen.next({ kind: 'lost' });
+        if (reopen !== null) again = setTimeout(open, reopen);
+      };
+      /** A screen that slept may hold a stream that died without a word. */
+      const listen = (): void => {
+        clearTimeout(silence);
+        silence = setTimeout(() => {
+          source.close();
+          lost(0);
+        }, SILENT);
+      };
       const open = (): void => {
         source = new EventSource(STREAM);
+        listen();
         for (const kind of ['hello', 'time', 'events', 'reading'] as const)
-          source.addEventListener(kind, ({ data }: MessageEvent<string>) => screen.next({ kind, data: JSON.parse(data) as never }));
-        source.onerror = () => {
-          screen.next({ kind: 'lost' });
-          if (source.readyState === EventSource.CLOSED) again = setTimeout(open, REOPEN);
-        };
+          source.addEventListener(kind, ({ data }: MessageEvent<string>) => {
+            listen();
+            screen.next({ kind, data: JSON.parse(data) as never });
+          });
+        source.onerror = () => lost(source.readyState === EventSource.CLOSED ? REOPEN : null);
       };
       open();
       return () => {
         clearTimeout(again);
+        clearTimeout(silence);
         source.close();
       };
     });

@@ -48,6 +48,12 @@ test('a tap shows at once, before the server has it, and stays when the bench is
   expect(phases(run(loaded(event('a', 'issued', 0)), tapped, loaded(event('a', 'issued', 0))))).toEqual(['dwelling']);
 });
 
+test('an answer that set out before a tap was sent does not take the tap away again', () => {
+  const tapped = BenchActions.tapped({ queued: [queued(event('b', 'laid-on', 1))] });
+  const sent = BenchActions.sent({ kept: ['b'], refused: [] });
+  expect(phases(run(loaded(event('a', 'issued', 0)), tapped, sent, loaded(event('a', 'issued', 0))))).toEqual(['dwelling']);
+});
+
 test('sent events leave the queue, refused ones are shown with the reason until they are read', () => {
   const good = queued(event('b', 'laid-on', 1));
   const bad = queued(event('c', 'scraped', 999));

@@ -29,7 +29,11 @@ export const benchFeature = createFeature({
     on(BenchActions.loaded, (state, { state: { timers, readings } }): BenchSlice => ({
       ...state,
       readings,
-      known: Object.fromEntries(timers.map(({ id, events }) => [id, events])),
+      // Events are never taken away: what was heard while the answer was on its way stays.
+      known: withEvents(
+        state.known,
+        timers.flatMap(({ events }) => events),
+      ),
     })),
     on(BenchActions.eventsHeard, (state, { events }): BenchSlice => ({ ...state, known: withEvents(state.known, events) })),
     on(BenchActions.readingHeard, (state, { reading }): BenchSlice => ({ ...state, readings: [...state.readings, reading].slice(-MOST_READINGS) })),

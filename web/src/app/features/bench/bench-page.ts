@@ -24,6 +24,8 @@ import { TileTimes, type Correction } from './tile-times';
 const TICK = 500;
 const RING_AGAIN = 30_000;
 const READING_EVERY = 3 * 60_000;
+/** min for which a finished section stays in sight. */
+const SHOWN_DONE = 12 * 60;
 
 /** The bench on a tablet or phone: every section under way as one large tile, the most urgent first. */
 @Component({
@@ -68,7 +70,7 @@ export class BenchPage {
   /** of each zone the section to be laid on next; the others wait in a line */
   private readonly nextUp = computed(() => firstOfEachZone(this.tiles().filter(({ state }) => state === 'waiting')));
   protected readonly waiting = computed(() => this.tiles().filter((tile) => tile.state === 'waiting' && !this.nextUp().includes(tile)));
-  protected readonly done = computed(() => this.tiles().filter(({ state }) => state === 'done'));
+  protected readonly done = computed(() => this.tiles().filter(({ state, elapsed }) => state === 'done' && elapsed < SHOWN_DONE));
   /** the one zone that all of it belongs to */
   protected readonly place = computed(() => {
     const places = new Set(this.timers().map(({ issued }) => `${issued.partName}, ${issued.zoneName}`));
