@@ -42,8 +42,8 @@ const POINTS = 41;
 const SLICE = 250;
 
 /**
- * Draws coatings (as believed), film thicknesses and temperature, and works every draw through the plan: round k is scraped when it has
- * reached the depth that the plan wants by then, or when the round may last no longer. Reports the share that is done; sent `true` it stops
+ * Draws coatings (as believed), film thicknesses and temperature, and works every draw through the plan: a round lasts as long as
+ * planned, longer until it has reached the depth that the plan wants by then, but no longer than it may. Reports the share that is done; sent `true` it stops
  * and answers with the draws so far. The same seed gives the same draws, whatever the setting: two settings differ by the setting alone.
  */
 export function* forecast(
@@ -68,7 +68,9 @@ class Samples {
   private readonly root: Float64Array;
   private readonly pairs: Float64Array;
   private readonly span: DwellSpan;
+  /** nominal µm by the end of each planned round, and its clock min */
   private readonly targets: readonly number[];
+  private readonly dwells: readonly number[];
   private readonly times: readonly number[];
   private readonly depth: Float64Array;
   private readonly lift: Float64Array;
@@ -88,6 +90,7 @@ class Samples {
     this.span = plannedSpans(setting)[0] as DwellSpan;
     let depth = 0;
     this.targets = rounds.map((round) => (depth += round.depth));
+    this.dwells = rounds.map(({ dwell }) => dwell);
     this.times = Array.from({ length: POINTS }, (_, k) => (until * k) / (POINTS - 1));
     this.depth = new Float64Array(POINTS * draws);
     this.lift = new Float64Array(setting.films.length * draws);
@@ -134,17 +137,27 @@ class Samples {
     let round = 0;
     let total = 0;
     while (depth < last - 1e-9 && round < MOST_ROUNDS) {
-      const target = this.stack.toDrawn(this.targets[Math.min(round, this.targets.length - 1)] as number);
-      const wanted = this.stack.timeBetween(depth, target);
+      const wanted = this.stack.timeBetween(depth, this.targetOf(round, depth));
       if (round === 0) this.first[d] = clockFor(spans, wanted);
-      const effective = Math.min(wanted, most);
+      const planned = effectiveAfter(spans, this.dwells[Math.min(round, this.dwells.length - 1)] as number);
+      const needed = this.stack.timeBetween(depth, last);
+      const effective = Math.min(needed, most, Math.max(wanted, planned));
       total += clockFor(spans, effective);
-      depth = effective === wanted ? Math.max(depth, target) : this.stack.depthFrom(depth, effective);
+      depth = effective === needed ? last : this.stack.depthFrom(depth, effective);
       round += 1;
     }
     const through = depth >= last - 1e-9;
     this.total[d] = through ? total : Infinity;
     this.count[through ? round - 1 : MOST_ROUNDS] = (this.count[through ? round - 1 : MOST_ROUNDS] as number) + 1;
+  }
+
+  /** Drawn µm: what the plan wants by the end of this round, or the next of its depths where the front is past that. */
+  private targetOf(round: number, depth: number): number {
+    for (let k = Math.min(round, this.targets.length - 1); k < this.targets.length; k++) {
+      const target = this.stack.toDrawn(this.targets[k] as number);
+      if (target > depth + 1e-9) return target;
+    }
+    return depth;
   }
 
   summary(done: number, seed: number): Forecast {
