@@ -3,10 +3,12 @@ import type { Method } from '../src/catalogue/methods.ts';
 import type { Primer } from '../src/catalogue/primers.ts';
 import { planStrip } from '../src/chemical/strip-plan.ts';
 import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
+import { AS_WORKED_OUT, type BlastSetting } from '../src/model/blast-setting.ts';
+import { Filling } from '../src/model/filling.ts';
 import type { TestRecord } from '../src/model/identification.ts';
 import type { CoatingId, FinishId, MethodId, PrimerId } from '../src/model/ids.ts';
 import type { Choice, Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
-import { CLEAN, newJob } from '../src/model/new-job.ts';
+import { CLEAN, NEW_PART, newJob } from '../src/model/new-job.ts';
 import { DEFAULT_SHOP } from '../src/model/default-shop.ts';
 import type { Shop } from '../src/model/shop.ts';
 import { AS_USUAL, type LayChoice, type TestPatch } from '../src/model/test-patch.ts';
@@ -32,6 +34,10 @@ export interface Sample {
   readonly tests?: readonly TestRecord[];
   readonly lay?: Partial<LayChoice>;
   readonly patches?: readonly TestPatch[];
+  readonly blast?: { readonly [K in keyof BlastSetting]?: BlastSetting[K] extends string | null ? BlastSetting[K] : number };
+  readonly filling?: { readonly area: number; readonly depth: number; readonly hardener: number };
+  readonly alloy?: string;
+  readonly shape?: Zone['shape'];
   readonly box?: readonly [length: number, width: number, height: number];
   readonly touching?: Part['touching'];
   readonly condition?: Partial<Condition>;
@@ -54,7 +60,7 @@ export function sampleJob(sample: Sample = {}): Job {
   const zone: Zone = {
     id: 'zone1',
     name: 'Zone',
-    shape: { kind: 'entered', area: m2(sample.area ?? 1) },
+    shape: sample.shape ?? { kind: 'entered', area: m2(sample.area ?? 1) },
     orientation: sample.orientation ?? 'up',
     access: sample.access ?? 'flat',
     stack,
@@ -64,6 +70,8 @@ export function sampleJob(sample: Sample = {}): Job {
     tests: [...(sample.tests ?? [])],
     lay: sample.lay ? { ...AS_USUAL, ...sample.lay } : null,
     patches: [...(sample.patches ?? [])],
+    blast: sample.blast ? { ...AS_WORKED_OUT, ...(sample.blast as Partial<BlastSetting>) } : null,
+    filling: sample.filling ? Filling.parse(sample.filling) : null,
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,
   };
@@ -77,6 +85,8 @@ export function sampleJob(sample: Sample = {}): Job {
     features: sample.features ?? [],
     box: sample.box ? { length: metres(sample.box[0]), width: metres(sample.box[1]), height: metres(sample.box[2]) } : null,
     touching: [...(sample.touching ?? [])],
+    ...NEW_PART,
+    alloy: sample.alloy ?? '',
     finish: null,
     zones: [zone],
   };

@@ -1,8 +1,11 @@
 import type { Medium } from '../catalogue/media.ts';
-import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { onGroup } from '../rules/groups.ts';
+import type { BlastGrade } from '../model/blast-setting.ts';
+import { ATMOSPHERE } from './air-flow.ts';
+import { cutting, type Jet } from './jet.ts';
 
 const PSI_PER_BAR = 14.503773773;
+/** mm; bore of the nozzle that the reference figures hold for, no. 6. */
+export const REFERENCE_BORE = 9.525;
 /** m²/h of 100 µm enamel off steel section, no. 6 nozzle at 100 psig, mineral grit; model assumption. */
 const REFERENCE_RATE = 14;
 /** Share lost per psi below 100; common practice, no source. */
@@ -12,32 +15,33 @@ const LEAST = 0.1;
 /** kg/h of mineral abrasive (bulk 1.6) through a no. 6 nozzle at 100 psig: 1152 lb/h, published nozzle tables, quoted from memory. */
 const REFERENCE_FLOW = 1152 * 0.45359237;
 const REFERENCE_BULK = 1.6;
-const ATMOSPHERE = 1.01325;
+/** A suction gun strips about a third of a pressure pot of the same air; common practice, no source. */
+export const SUCTION = 1 / 3;
 
-/** bar gauge: the medium's usual highest, held down by what the substrate stands. */
-export function blastPressure(zone: ZoneFacts, medium: Medium): number {
-  return Math.min(medium.pressure.value, substrateLimit(zone));
-}
+/** Speed by grade of ISO 8501-1 against Sa 2½; model assumption. */
+const GRADE_SPEED: Readonly<Record<BlastGrade, number>> = { 'sa-1': 1.6, 'sa-2': 1.2, 'sa-2.5': 1, 'sa-3': 0.75 };
 
-/** Limits of common practice, no source: sheet under 1 mm 2.8 bar, to 1.5 mm 3.5; aluminium 2; glass fibre and plastics 2.8. */
-function substrateLimit(zone: ZoneFacts): number {
-  if (onGroup(zone, 'light')) return 2;
-  if (onGroup(zone, 'composite', 'plastic-amorphous', 'plastic-olefin', 'plastic-other', 'zinc')) return 2.8;
-  if (onGroup(zone, 'ferrous', 'ferrous-passive', 'copper')) {
-    if (zone.part.thickness < 1) return 2.8;
-    if (zone.part.thickness < 1.5) return 3.5;
-  }
-  return Infinity;
-}
-
-/** m²/h at a stack factor (1 for 100 µm of enamel). */
-export function blastRate(medium: Medium, pressure: number, stackFactor: number): number {
+/** Speed of a bore at a pressure against no. 6 at 100 psig: by bore area, 1.5 % less for each psi. */
+export function nozzleSpeed(bore: number, pressure: number): number {
   const lost = PER_PSI * Math.max(0, 100 - pressure * PSI_PER_BAR);
-  return REFERENCE_RATE * medium.speed.value * stackFactor * Math.max(LEAST, 1 - lost);
+  return (bore / REFERENCE_BORE) ** 2 * Math.max(LEAST, 1 - lost);
 }
 
-/** kg/h through the nozzle; in proportion to absolute pressure and bulk density. */
-export function abrasiveFlow(medium: Medium, pressure: number): number {
+/** m²/h while the jet is on, at a stack factor (1 for 100 µm of enamel): nozzle, medium, grade, distance and angle. */
+export function blastRate(medium: Medium, bore: number, jet: Jet, stackFactor: number, grade: BlastGrade | null): number {
+  return REFERENCE_RATE * nozzleSpeed(bore, jet.pressure) * medium.speed.value * (grade ? GRADE_SPEED[grade] : 1) * cutting(jet) * stackFactor;
+}
+
+/** kg/h through the nozzle; in proportion to bore area, absolute pressure and bulk density. */
+export function abrasiveFlow(medium: Medium, bore: number, pressure: number): number {
   const reference = 100 / PSI_PER_BAR + ATMOSPHERE;
-  return (REFERENCE_FLOW * (medium.bulkDensity.value / REFERENCE_BULK) * (pressure + ATMOSPHERE)) / reference;
+  const size = (bore / REFERENCE_BORE) ** 2;
+  return (REFERENCE_FLOW * size * (medium.bulkDensity.value / REFERENCE_BULK) * (pressure + ATMOSPHERE)) / reference;
+}
+
+/** Rz µm at a pressure, between the ends of the usual range of medium and pressure; common practice, no source. */
+export function profileAt({ profileRange, leastPressure, pressure: most }: Medium, pressure: number): number {
+  const [low, high] = profileRange.value;
+  const share = (pressure - leastPressure.value) / (most.value - leastPressure.value);
+  return low + (high - low) * Math.min(1, Math.max(0, share));
 }

@@ -16,15 +16,23 @@ import { paintLitres, wetFilm } from './quantity.ts';
 /** m²/h of one coat; model assumption. */
 const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
 
+/** What the way off leaves for the first coat. */
+export interface Ground {
+  readonly wayOff: Method | null;
+  /** Rz µm */
+  readonly profile: number;
+  readonly acidLive: boolean;
+}
+
 /** Primer, surfacer and topcoats for one zone, each with films, litres and waits at the workplace temperature; null without a finish. */
-export function buildPlan(zone: ZoneFacts, wayOff: Method | null, acidLive: boolean, catalogue: Catalogue): BuildPlan | null {
+export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue): BuildPlan | null {
   const { finish } = zone;
   if (!finish) return null;
   const scale = cureScale(zone.job.place.temperature);
-  const primers = finish.coats.length > 0 ? choosePrimer(zone, finish, wayOff, acidLive, catalogue) : [];
+  const primers = finish.coats.length > 0 ? choosePrimer(zone, finish, ground.wayOff, ground.acidLive, catalogue) : [];
   return {
     primers,
-    coats: layers(zone, finish, primers, wayOff, catalogue),
+    coats: layers(zone, finish, primers, ground, catalogue),
     handle: handled(finish, zone.shop.schools.W1) * scale,
     load: finish.load.value * scale,
     findings: judge(FINISH_RULES, { zone, finish }, zone.path),
@@ -40,10 +48,10 @@ interface Place {
   readonly key?: CoatPlan['key'];
 }
 
-function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[], wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
+function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[], under: Ground, catalogue: Catalogue): CoatPlan[] {
   const first = primers.find(({ verdict }) => verdict === 'chosen');
   if (!first && finish.coats.length > 0) return [];
-  const ground = first ? grounding(zone, finish, first, wayOff, catalogue) : [];
+  const ground = first ? grounding(zone, finish, first, under, catalogue) : [];
   const sanded = ground.at(-1)?.role === 'surfacer';
   const colours = finish.coats.map((coat, i) =>
     coatPlan(zone, coat, { role: 'colour', why: finish.name, key: sanded && i === 0 ? [...finish.key.value] : null }),
@@ -52,12 +60,12 @@ function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[
 }
 
 /** Primer, and surfacer where the finish wants it. */
-function grounding(zone: ZoneFacts, finish: Finish, first: PrimerOption, wayOff: Method | null, catalogue: Catalogue): CoatPlan[] {
+function grounding(zone: ZoneFacts, finish: Finish, first: PrimerOption, under: Ground, catalogue: Catalogue): CoatPlan[] {
   const primer = catalogue.primers[first.primer] as Primer;
   const coat = coatPlan(zone, primer, {
     role: first.base === 'surfacer-2k' ? 'surfacer' : 'primer',
     why: first.findings.find(({ severity }) => severity === 'prefer')?.reason.replace(/\.$/, '') ?? upperFirst(primer.purpose),
-    profile: wayOff?.family === 'blast' && zone.kept.length === 0 ? wayOff.medium.profile.value : 0,
+    profile: zone.kept.length === 0 ? under.profile : 0,
     key: primer.key && [...primer.key.value],
   });
   if (!needsSurfacer(zone, finish, first)) return [coat];

@@ -1,5 +1,5 @@
 import { assumed, practised, type Cited } from '../model/basis.ts';
-import type { MethodId } from '../model/ids.ts';
+import type { GritId, MethodId } from '../model/ids.ts';
 import type { MethodKey } from '../model/own-row.ts';
 import type { Zone } from '../model/job.ts';
 import type { Equipment } from '../model/shop.ts';
@@ -59,7 +59,7 @@ export interface Consumable {
 export type Method =
   | (Common & { readonly family: 'keep'; readonly rate: Cited<number>; readonly consumable: Consumable })
   | (Common & { readonly family: 'chem'; readonly stripper: Stripper })
-  | (Common & { readonly family: 'mech'; readonly rate: Cited<number>; readonly consumable: Consumable | null })
+  | (Common & { readonly family: 'mech'; readonly rate: Cited<number>; readonly consumable: Consumable | null; readonly cuts: GritId | null })
   | (Common & { readonly family: 'blast'; readonly medium: Medium })
   | (Common & { readonly family: 'heat'; readonly rate: Cited<number> });
 export type Family = Method['family'];
@@ -94,6 +94,8 @@ export interface ToolRow {
   readonly needs: Equipment | null;
   readonly rate: number;
   readonly uses: Consumable | null;
+  /** its grit, or the grit whose scratch it leaves; null where it leaves none to speak of */
+  readonly cuts: GritId | null;
   readonly leaves: string;
 }
 const mech = ({ risk, exposure, rate, uses, ...row }: ToolRow): Method => ({

@@ -74,6 +74,7 @@ function ownMedium(base: Blast, name: string, figures: OwnFigures): Blast {
     name,
     pressure: own(figures.pressure, base.pressure),
     profile: own(figures.profile, base.profile),
+    profileRange: own(figures.profile === undefined ? undefined : ([figures.profile, figures.profile] as const), base.profileRange),
     speed: own(figures.rate, base.speed),
     uses: own(figures.life, base.uses),
     pricePerKilogram: price(figures, base.pricePerKilogram),

@@ -23,6 +23,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: null,
     rate: 0.5,
     uses: consumable('Scraper blade', 'blades', 4, 3),
+    cuts: null,
     leaves: 'tight paint and scratches',
   },
   {
@@ -37,6 +38,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: null,
     rate: 0.08,
     uses: consumable('Wet-or-dry sheet P400', 'sheets', 0.05, 0.8),
+    cuts: 'P400',
     leaves: 'P400 key',
   },
   {
@@ -51,6 +53,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: null,
     rate: 0.3,
     uses: consumable('Sheet P80', 'sheets', 0.15, 0.8),
+    cuts: 'P80',
     leaves: 'P80 key',
   },
   {
@@ -65,6 +68,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'da',
     rate: 1.5,
     uses: consumable('Sanding disc P80', 'discs', 0.5, 0.9),
+    cuts: 'P80',
     leaves: 'P80 key',
   },
   {
@@ -79,6 +83,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'da',
     rate: 0.5,
     uses: consumable('Sanding disc P320', 'discs', 0.25, 0.9),
+    cuts: 'P320',
     leaves: 'P320 key',
   },
   {
@@ -93,6 +98,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'grinder',
     rate: 4,
     uses: consumable('Flap disc P40', 'discs', 1.5, 4),
+    cuts: 'P40',
     leaves: 'gouges and P40 scratches',
   },
   {
@@ -107,6 +113,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'grinder',
     rate: 3,
     uses: consumable('Open strip disc', 'discs', 0.8, 9),
+    cuts: 'P100',
     leaves: 'bright scratched metal',
   },
   {
@@ -121,6 +128,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'grinder',
     rate: 2,
     uses: consumable('Bristle disc P80', 'discs', 6, 24),
+    cuts: 'P80',
     leaves: 'fine even key',
   },
   {
@@ -135,6 +143,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'drill',
     rate: 0.4,
     uses: consumable('Conditioning disc 50 mm', 'discs', 0.1, 1.6),
+    cuts: 'P180',
     leaves: 'P180 key',
   },
   {
@@ -149,6 +158,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'grinder',
     rate: 1.2,
     uses: consumable('Wire cup', 'cups', 8, 14),
+    cuts: null,
     leaves: 'burnished metal; polishes over sound paint',
   },
   {
@@ -163,6 +173,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: null,
     rate: 0.15,
     uses: consumable('Brass brush', 'brushes', 2, 5),
+    cuts: null,
     leaves: 'brass traces',
   },
   {
@@ -177,6 +188,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     needs: 'needle-scaler',
     rate: 1,
     uses: null,
+    cuts: null,
     leaves: 'peened surface',
   },
 ];

@@ -5,6 +5,7 @@ import type { SquareMetres } from '../units/quantities.ts';
 export function edgeLength(shape: Shape, area: SquareMetres): number {
   switch (shape.kind) {
     case 'entered':
+    case 'mesh':
       return 4 * Math.sqrt(area);
     case 'rectangle':
       return 2 * shape.count * (shape.width + shape.height);
@@ -18,7 +19,10 @@ export function edgeLength(shape: Shape, area: SquareMetres): number {
       return 8 * shape.count * (shape.width + shape.depth + shape.height);
     case 'rim':
       return 2 * shape.count * Math.PI * (shape.diameter + shape.hub);
+    case 'panel':
+      return 2 * shape.count * shape.faces * (shape.width + shape.height);
     case 'tube':
+    case 'frame':
     case 'hull':
       return 0;
   }

@@ -24,6 +24,12 @@ export function shapeArea(shape: Shape): SquareMetres | null {
       return m2(2 * shape.count * (shape.width * shape.depth + shape.width * shape.height + shape.depth * shape.height));
     case 'rim':
       return m2(shape.count * rimArea(shape));
+    case 'panel':
+      return m2(shape.count * shape.faces * Math.max(0, shape.width * shape.height * (1 + shape.crown / 100) - (shape.openings ?? 0)));
+    case 'frame':
+      return m2(shape.count * shape.tubes.reduce((sum, { diameter, length, count }) => sum + count * Math.PI * diameter * length, 0));
+    case 'mesh':
+      return m2(shape.count * shape.area);
     case 'hull':
       return m2(HULL_COEFFICIENT[shape.form] * shape.waterline * (shape.beam + shape.draught));
   }

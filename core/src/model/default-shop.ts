@@ -1,6 +1,6 @@
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
-import { SHOP_FORMAT, type Shop } from './shop.ts';
+import { SHOP_FORMAT, USUAL_GRINDER, USUAL_PAPERS, type Shop } from './shop.ts';
 import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -17,6 +17,9 @@ export const DEFAULT_SHOP: Shop = {
   equipment: ['da', 'grinder', 'drill', 'spray-gun'],
   cabinet: { length: metres(0.9), width: metres(0.6), height: metres(0.6) },
   tub: { length: metres(0.8), width: metres(0.5), height: metres(0.4) },
+  air: null,
+  papers: [...USUAL_PAPERS],
+  grinder: USUAL_GRINDER,
   contractors: [
     {
       id: 'blaster',

@@ -134,3 +134,40 @@ export const PrimerId = z.enum([
   'high-temperature',
 ]);
 export type PrimerId = z.infer<typeof PrimerId>;
+
+/** Blast nozzles by the number they are sold under: the bore in sixteenths of an inch. */
+export const NozzleId = z.enum(['no-2', 'no-3', 'no-4', 'no-5', 'no-6', 'no-7', 'no-8']);
+export type NozzleId = z.infer<typeof NozzleId>;
+
+/** Grits of coated abrasive, coarsest first. */
+export const GritId = z.enum([
+  'P12',
+  'P16',
+  'P20',
+  'P24',
+  'P30',
+  'P36',
+  'P40',
+  'P50',
+  'P60',
+  'P80',
+  'P100',
+  'P120',
+  'P150',
+  'P180',
+  'P220',
+  'P240',
+  'P280',
+  'P320',
+  'P360',
+  'P400',
+  'P500',
+  'P600',
+  'P800',
+  'P1000',
+  'P1200',
+  'P1500',
+  'P2000',
+  'P2500',
+]);
+export type GritId = z.infer<typeof GritId>;

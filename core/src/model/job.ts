@@ -1,7 +1,11 @@
 import { z } from 'zod';
-import { Celsius, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
+import { Celsius, Kilograms, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
+import { BlastSetting } from './blast-setting.ts';
+import { Filling } from './filling.ts';
 import { TestRecord } from './identification.ts';
 import { CoatingId, FinishId, SubstrateId } from './ids.ts';
+import { MeshRecord, Photo } from './files.ts';
+import { Order } from './order.ts';
 import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
 import { LayChoice, TestPatch } from './test-patch.ts';
@@ -60,6 +64,8 @@ export const Zone = z.strictObject({
   choice: Choice.nullable(),
   tests: z.array(TestRecord).max(60, 'at most 60 tests').default([]),
   lay: LayChoice.nullable().default(null),
+  blast: BlastSetting.nullable().default(null).describe('how it is blasted; null: as worked out'),
+  filling: Filling.nullable().default(null).describe('dents to be filled'),
   patches: z.array(TestPatch).max(40, 'at most 40 patches').default([]),
 });
 export type Zone = z.infer<typeof Zone>;
@@ -95,6 +101,10 @@ export const Part = z.strictObject({
   box: BoxSize.nullable().default(null).describe('outside size, to see what it fits in; null while not measured'),
   touching: z.array(SubstrateId).max(10).default([]).describe('other materials joined to this part that stripper or blast will reach'),
   finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
+  alloy: z.string().max(60, 'at most 60 characters').default('').describe('alloy and temper, where it is known'),
+  mass: Kilograms.nullable().default(null).describe('weighed; null: from area, thickness and density'),
+  photos: z.array(Photo).max(12, 'at most 12 photos').default([]),
+  mesh: MeshRecord.nullable().default(null),
   zones: z.array(Zone).max(500),
 });
 export type Part = z.infer<typeof Part>;
@@ -124,6 +134,7 @@ export const Job = z
     place: Place,
     finish: FinishId.nullable(),
     parts: z.array(Part).max(100),
+    orders: z.array(Order).max(20).default([]).describe('one for each contractor that something is sent to'),
     notes: note,
     archived: z.boolean(),
   })
@@ -149,6 +160,12 @@ export const Job = z
             code: 'custom',
             path: ['parts', p, 'zones', z, 'shape', 'inner'],
             message: 'inner diameter must be smaller than outer',
+          });
+        if (zone.shape.kind === 'panel' && (zone.shape.openings ?? 0) >= zone.shape.width * zone.shape.height * (1 + zone.shape.crown / 100))
+          context.addIssue({
+            code: 'custom',
+            path: ['parts', p, 'zones', z, 'shape', 'openings'],
+            message: 'the openings are as large as the panel',
           });
         if (zone.shape.kind === 'rim' && zone.shape.hub + 2 * zone.shape.well >= zone.shape.diameter)
           context.addIssue({

@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { degC, m2, percent, um } from '../units/quantities.ts';
 import type { CoatingId } from './ids.ts';
-import { JOB_FORMAT, type Condition, type Job, type Layer, type Zone } from './job.ts';
+import { JOB_FORMAT, type Condition, type Job, type Layer, type Part, type Zone } from './job.ts';
 
 /** Where new ids come from; the core has no random source of its own. */
 export type NewId = () => string;
@@ -13,6 +13,7 @@ export const newJob = (name: string): Job => ({
   place: { indoors: true, temperature: degC(18), humidity: percent(55), extraction: false },
   finish: null,
   parts: [],
+  orders: [],
   notes: '',
   archived: false,
 });
@@ -41,5 +42,10 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   choice: null,
   tests: [],
   lay: null,
+  blast: null,
+  filling: null,
   patches: [],
 });
+
+/** What a part starts with besides its name and material. */
+export const NEW_PART: Pick<Part, 'alloy' | 'mass' | 'photos' | 'mesh'> = { alloy: '', mass: null, photos: [], mesh: null };

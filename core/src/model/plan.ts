@@ -1,6 +1,9 @@
 import { z } from 'zod';
+import { AbradePlan } from './abrade-plan.ts';
 import { BarePlan } from './bare.ts';
+import { BlastPlan } from './blast-plan.ts';
 import { BuildPlan } from './build.ts';
+import { FillingPlan } from './filling.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
 import { MethodKey } from './own-row.ts';
@@ -98,6 +101,7 @@ export const MethodOption = z.strictObject({
   profile: z.number().nullable().describe('Rz µm where blasted'),
   lacks: z.array(z.string()).describe('kit that the shop does not own'),
   strip: StripPlan.nullable(),
+  blast: BlastPlan.nullable(),
 });
 export type MethodOption = z.infer<typeof MethodOption>;
 
@@ -113,6 +117,8 @@ export const ZonePlan = z.strictObject({
   parts: z.strictObject({ edges: z.number(), crevices: z.number() }).describe('m² along edges and in crevices'),
   bare: BarePlan,
   build: BuildPlan.nullable(),
+  abrade: AbradePlan.nullable().describe('grits up to the key of the next coat; null where nothing is sanded'),
+  filling: FillingPlan.nullable(),
   findings: z.array(Finding).describe('checks of the zone itself'),
 });
 export type ZonePlan = z.infer<typeof ZonePlan>;

@@ -21,6 +21,29 @@ export const Shape = z.discriminatedUnion('kind', [
     count,
   }),
   z.strictObject({
+    kind: z.literal('panel'),
+    width: Metres,
+    height: Metres,
+    crown: z.number().gte(0, 'must be 0 % or more').lte(60, 'must be 60 % at most').describe('% of area that curvature and returns add'),
+    openings: SquareMetres.nullable().describe('m² of holes in it, null for none'),
+    faces: z.union([z.literal(1), z.literal(2)]).describe('sides worked'),
+    count,
+  }),
+  z.strictObject({
+    kind: z.literal('frame'),
+    tubes: z
+      .array(z.strictObject({ name: z.string().max(40, 'at most 40 characters'), diameter: Metres, length: Metres, count }))
+      .min(1, 'needs a tube')
+      .max(30, 'at most 30 kinds of tube'),
+    count,
+  }),
+  z.strictObject({
+    kind: z.literal('mesh'),
+    facing: z.enum(['all', 'up', 'vertical', 'down']).describe('which faces of the mesh of the part'),
+    area: SquareMetres.describe('m² of those faces, from the mesh file'),
+    count,
+  }),
+  z.strictObject({
     kind: z.literal('hull'),
     waterline: Metres,
     beam: Metres,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { MethodId } from './ids.ts';
+import { AirPlant } from './air-plant.ts';
+import { GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
@@ -54,6 +55,15 @@ export const SetUps = z.strictObject({
 });
 export type SetUps = z.infer<typeof SetUps>;
 
+/** An angle grinder as its plate says. */
+export const Grinder = z.strictObject({
+  diameter: z.number({ error: 'needs a number' }).gte(50, 'must be 50 mm or more').lte(300, 'must be 300 mm at most').describe('mm of the disc'),
+  speed: z.number({ error: 'needs a number' }).gte(500, 'must be 500 a minute or more').lte(40_000, 'must be 40 000 a minute at most').describe('turns a minute'),
+});
+export type Grinder = z.infer<typeof Grinder>;
+export const USUAL_GRINDER: Grinder = { diameter: 115, speed: 11_000 };
+export const USUAL_PAPERS: readonly GritId[] = ['P40', 'P60', 'P80', 'P120', 'P180', 'P240', 'P320', 'P400', 'P500', 'P600', 'P800', 'P1000', 'P2000'];
+
 /** The shop profile: rates, prices, kit, law and schools that hold for all jobs. Money in the shop's currency. */
 export const Shop = z
   .strictObject({
@@ -73,6 +83,9 @@ export const Shop = z
     equipment: z.array(Equipment).max(20),
     cabinet: BoxSize.describe('inside of the blast cabinet'),
     tub: BoxSize.describe('inside of the caustic tub'),
+    air: AirPlant.nullable().default(null).describe('compressor, hose and nozzles; null: not entered'),
+    papers: z.array(GritId).min(1, 'needs a grit').max(28).default([...USUAL_PAPERS]).describe('grits of paper and discs in stock'),
+    grinder: Grinder.default(USUAL_GRINDER),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),

@@ -1,7 +1,7 @@
 import { metres, m2, mm, um } from '../units/quantities.ts';
 import type { CoatingId, SubstrateId } from './ids.ts';
 import type { Condition, Feature, Layer, Part, Zone } from './job.ts';
-import { CLEAN, newZone, type NewId } from './new-job.ts';
+import { CLEAN, NEW_PART, newZone, type NewId } from './new-job.ts';
 import type { Shape } from './shape.ts';
 
 interface ZoneTemplate {
@@ -287,6 +287,7 @@ export function partFromTemplate(template: PartTemplate, newId: NewId): Part {
     finish: null,
     box: null,
     touching: [],
+    ...NEW_PART,
     zones: template.zones.map((zone): Zone => ({
       ...newZone(zone.name, newId),
       shape: zone.shape,

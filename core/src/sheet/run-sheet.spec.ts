@@ -93,7 +93,7 @@ describe('order of work', () => {
   test('a part that keeps its paint has no strip step but is washed and keyed', () => {
     const { steps } = plan({ target: { kind: 'keep' }, condition: { crosscut: 0 } });
     expect(steps.some(({ stage }) => stage === 'strip')).toBe(false);
-    expect(steps.map(({ title }) => title)).toContain('Key what stays, P320 to P800');
+    expect(steps.map(({ title }) => title)).toContain('Key what stays, P320');
   });
 
   test('leaded work collects its residue and hands it over', () => {

@@ -27,6 +27,9 @@ export type Celsius = z.infer<typeof Celsius>;
 export const Percent = number.gte(0, 'must be 0 % or more').lte(100, 'must be 100 % at most').brand<'percent'>().describe('share, %');
 export type Percent = z.infer<typeof Percent>;
 
+export const Kilograms = above0.lte(50_000, 'must be 50 000 kg at most').brand<'kg'>().describe('mass, kg');
+export type Kilograms = z.infer<typeof Kilograms>;
+
 export type Minutes = number & z.$brand<'min'>;
 export type Litres = number & z.$brand<'L'>;
 
@@ -35,6 +38,7 @@ export const um = (n: number): Micrometres => n as Micrometres;
 export const mm = (n: number): Millimetres => n as Millimetres;
 export const metres = (n: number): Metres => n as Metres;
 export const m2 = (n: number): SquareMetres => n as SquareMetres;
+export const kg = (n: number): Kilograms => n as Kilograms;
 export const degC = (n: number): Celsius => n as Celsius;
 export const percent = (n: number): Percent => n as Percent;
 export const minutes = (n: number): Minutes => n as Minutes;

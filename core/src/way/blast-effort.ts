@@ -1,22 +1,16 @@
-import type { Method } from '../catalogue/methods.ts';
-import { abrasiveFlow, blastPressure, blastRate } from '../blast/production.ts';
+import { planBlast, type BlastMethod } from '../blast/plan-blast.ts';
+import { removedMass } from '../facts/removed-mass.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { fitsIn } from '../geometry/fits-in.ts';
+import { zoneMass } from '../geometry/part-mass.ts';
+import type { BlastPlan } from '../model/blast-plan.ts';
 import type { Contractor } from '../model/shop.ts';
 import { NO_EFFORT, type Effort } from './effort.ts';
 import { priceMissing } from './prices.ts';
-import { removedMass } from './removed-mass.ts';
 import { toBuy, type SetUpId } from './set-ups.ts';
-import { stackFactor } from './stack-factor.ts';
-import { ACCESS_SPEED } from './tool-effort.ts';
-
-type Blast = Extract<Method, { family: 'blast' }>;
-
-/** A cabinet gun sucks its medium: about a third of a pressure pot; common practice, no source. */
-const CABINET_SPEED = 1 / 3;
 
 /** Every place where this zone can be blasted with this medium: the shop's pot, its cabinet, each contractor that offers it; with none of them, a pot to buy. */
-export function blastEfforts(zone: ZoneFacts, method: Blast): Effort[] {
+export function blastEfforts(zone: ZoneFacts, method: BlastMethod): Effort[] {
   const { equipment, contractors, cabinet } = zone.shop;
   const carbon = zone.substrate.id === 'carbon-epoxy';
   const away = contractors
@@ -31,28 +25,37 @@ export function blastEfforts(zone: ZoneFacts, method: Blast): Effort[] {
   return all.length > 0 ? all : [ownEffort(zone, method, 'blast-pot')];
 }
 
-function ownEffort(zone: ZoneFacts, { ref, name, medium }: Blast, at: 'blast-pot' | 'blast-cabinet'): Effort {
-  const pressure = blastPressure(zone, medium);
-  const cabinet = at === 'blast-cabinet' ? CABINET_SPEED : 1;
-  const rate = blastRate(medium, pressure, stackFactor(zone, medium.hard)) * ACCESS_SPEED[zone.zone.access] * cabinet;
-  const hours = zone.area / rate;
-  const used = (hours * cabinet * abrasiveFlow(medium, pressure)) / medium.uses.value;
+function ownEffort(zone: ZoneFacts, method: BlastMethod, at: 'blast-pot' | 'blast-cabinet'): Effort {
+  const { ref, name, medium } = method;
+  const blast = planBlast(zone, method, at);
   const price = zone.shop.prices[ref] ?? medium.pricePerKilogram.value;
   return {
     ...NO_EFFORT,
     at,
-    hand: 60 * hours,
-    waste: used + removedMass(zone),
-    pressure,
-    supplies: [{ id: ref, name: `${medium.name} medium`, quantity: used, unit: 'kg', price }],
+    hand: blast.hand,
+    wait: blast.wait,
+    waste: blast.used + removedMass(zone),
+    pressure: blast.pressure,
+    blast,
+    supplies: [{ id: ref, name: `${medium.name} medium`, quantity: blast.used, unit: 'kg', price }],
     setUps: [at, ...toBuy(at, zone.shop)],
     unpriced: priceMissing(zone.shop, ref) ? [name] : [],
-    reckoning: `${rate.toFixed(1)} m²/h at ${pressure.toFixed(1)} bar ${at === 'blast-pot' ? 'with a no. 6 nozzle' : 'in the cabinet, a third of a pot'}, for this stack and access. Rates: model assumption.`,
+    reckoning: `${blast.rate.toFixed(1)} m²/h at ${blast.pressure.toFixed(1)} bar, ${nozzleText(blast)}${restText(blast)}, for this stack and access. Rates: model assumption.`,
   };
 }
 
-function contractorEffort(zone: ZoneFacts, { medium }: Blast, { id, name, perSquareMetre, perKilogram, minimum, daysAway }: Contractor): Effort {
-  const mass = zone.area * zone.part.thickness * zone.substrate.density.value;
+function nozzleText({ nozzle, gun, supply }: BlastPlan): string {
+  const size = `with a ${nozzle?.replace('-', '. ') ?? ''} nozzle`;
+  if (gun !== 'pot') return `${size} by suction, a third of a pot`;
+  return supply === null ? `${size} and the air that it wants` : size;
+}
+
+const restText = ({ rhythm }: BlastPlan): string =>
+  rhythm ? `, ${rhythm.blast.toFixed(1)} min on and ${rhythm.recover.toFixed(1)} min of recovery` : '';
+
+function contractorEffort(zone: ZoneFacts, method: BlastMethod, { id, name, perSquareMetre, perKilogram, minimum, daysAway }: Contractor): Effort {
+  const mass = zoneMass(zone.part, zone.zone, zone.substrate.density.value);
+  const blast = planBlast(zone, method, id);
   const tripId: SetUpId = `trip:${id}`;
   const prices = [
     perSquareMetre === null ? null : `${perSquareMetre} a square metre`,
@@ -62,7 +65,8 @@ function contractorEffort(zone: ZoneFacts, { medium }: Blast, { id, name, perSqu
   return {
     ...NO_EFFORT,
     at: id,
-    pressure: blastPressure(zone, medium),
+    pressure: blast.pressure,
+    blast,
     charge: zone.area * (perSquareMetre ?? 0) + mass * (perKilogram ?? 0),
     setUps: [tripId],
     unpriced: known.length === 0 ? [name] : [],

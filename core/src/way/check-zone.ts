@@ -1,11 +1,15 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { AbradePlan } from '../model/abrade-plan.ts';
 import type { BuildPlan } from '../model/build.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { checkTests } from '../identify/check-tests.ts';
 import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { advice } from './advice.ts';
+import { checkAbrade } from './check-abrade.ts';
+import { checkBlast } from './check-blast.ts';
 import { sayFor } from './say-for.ts';
 import { singleOpenings } from './what-would-change.ts';
 
@@ -13,17 +17,21 @@ import { singleOpenings } from './what-would-change.ts';
 export interface ZoneAnswers {
   readonly options: readonly MethodOption[];
   readonly chosen: MethodOption | null;
+  readonly wayOff: Method | null;
+  readonly abrade: AbradePlan | null;
   readonly build: BuildPlan | null;
 }
 
 /** Questions still open, stops, and advice on the zone itself. */
-export function checkZone(zone: ZoneFacts, { options, chosen, build }: ZoneAnswers, catalogue: Catalogue): Finding[] {
+export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, abrade }: ZoneAnswers, catalogue: Catalogue): Finding[] {
   return [
     ...questions(zone),
     ...checkTests(zone),
     ...priceNotes(zone, options),
     ...choiceStops(zone, options, chosen, catalogue),
     ...buildStops(zone, build),
+    ...(chosen?.blast && wayOff?.family === 'blast' ? checkBlast(zone, { plan: chosen.blast, method: wayOff, build }) : []),
+    ...(abrade ? checkAbrade(zone, abrade) : []),
     ...advice(zone),
   ];
 }

@@ -1,3 +1,4 @@
+import type { BlastPlan } from '../model/blast-plan.ts';
 import type { StripPlan, Supply } from '../model/plan.ts';
 import type { SetUpId } from './set-ups.ts';
 
@@ -19,6 +20,7 @@ export interface Effort {
   /** what has no price yet */
   readonly unpriced: readonly string[];
   readonly strip: StripPlan | null;
+  readonly blast: BlastPlan | null;
   /** how the hours came about */
   readonly reckoning: string;
 }
@@ -34,5 +36,6 @@ export const NO_EFFORT: Effort = {
   setUps: [],
   unpriced: [],
   strip: null,
+  blast: null,
   reckoning: '',
 };

@@ -34,8 +34,9 @@ export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, comp
     reckoning: bulk.reckoning,
     after: verdict === 'ruled-out' ? NOTHING_AFTER : afterWay(zone, method),
     leaves: method.leaves,
-    profile: method.family === 'blast' ? method.medium.profile.value : null,
+    profile: bulk.blast?.profile ?? null,
     strip: bulk.strip,
+    blast: bulk.blast,
   };
 }
 

@@ -1,5 +1,8 @@
+import { planAbrade } from '../abrasive/plan-abrade.ts';
+import { planFilling } from '../abrasive/plan-filling.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { bareChain } from '../bare/bare-chain.ts';
+import { keyByLadder } from '../bare/key-by-ladder.ts';
 import { buildPlan } from '../build/build-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -13,8 +16,9 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
   const options = weighMethods(zone, catalogue);
   const chosen = chosenOption(zone, options);
   const wayOff = methodOf(chosen, catalogue);
-  const bare = bareChain(zone, wayOff);
-  const build = buildPlan(zone, wayOff, bare.acidLive, catalogue);
+  const chain = bareChain(zone, wayOff);
+  const build = buildPlan(zone, { wayOff, profile: chosen?.profile ?? 0, acidLive: chain.acidLive }, catalogue);
+  const abrade = planAbrade(zone, wayOff, chosen?.pieces[0]?.hand ?? 0, build);
   return {
     part: zone.part.id,
     zone: zone.zone.id,
@@ -25,9 +29,11 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
     chosen,
     overridden: zone.zone.choice !== null,
     parts: zoneParts(zone),
-    bare,
+    bare: keyByLadder(chain, abrade),
     build,
-    findings: checkZone(zone, { options, chosen, build }, catalogue),
+    abrade,
+    filling: planFilling(zone, abrade),
+    findings: checkZone(zone, { options, chosen, wayOff, build, abrade }, catalogue),
   };
 }
 

@@ -1,23 +1,21 @@
+import { paperSpeed } from '../abrasive/start-grit.ts';
 import type { Method } from '../catalogue/methods.ts';
+import { ACCESS_SPEED } from '../facts/access-speed.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { Zone } from '../model/job.ts';
 import type { Supply } from '../model/plan.ts';
 import { NO_EFFORT, type Effort } from './effort.ts';
 import { priceMissing } from './prices.ts';
-import { removedMass } from './removed-mass.ts';
+import { removedMass } from '../facts/removed-mass.ts';
 import { toBuy } from './set-ups.ts';
-import { stackFactor } from './stack-factor.ts';
+import { stackFactor } from '../facts/stack-factor.ts';
 
 type ToolMethod = Extract<Method, { family: 'keep' | 'mech' | 'heat' }>;
-
-/** Share of the open-face speed of a hand tool by access; model assumption. */
-export const ACCESS_SPEED: Readonly<Record<Zone['access'], number>> = { flat: 1, edge: 0.6, tube: 0.5, inside: 0.4, crevice: 0.3 };
 
 /** Hours of a hand tool: rate for 100 µm of enamel, this stack against it, this access against an open face. */
 export function toolEffort(zone: ZoneFacts, method: ToolMethod): Effort {
   const factor = method.family === 'mech' ? stackFactor(zone, method.traits.includes('removes-rust')) : 1;
   const access = ACCESS_SPEED[zone.zone.access];
-  const rate = method.rate.value;
+  const rate = method.rate.value * paperSpeed(zone, method);
   const consumable = 'consumable' in method && method.consumable;
   return {
     ...NO_EFFORT,
@@ -26,7 +24,7 @@ export function toolEffort(zone: ZoneFacts, method: ToolMethod): Effort {
     supplies: consumable ? [worn(zone, method.ref, consumable, factor)] : [],
     setUps: toBuy(method.needs, zone.shop),
     unpriced: priceMissing(zone.shop, method.ref) ? [method.name] : [],
-    reckoning: `${rate} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${access} for the access. Rates: model assumption.`,
+    reckoning: `${Number(rate.toFixed(2))} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${access} for the access. Rates: model assumption.`,
   };
 }
 

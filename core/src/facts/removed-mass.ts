@@ -1,4 +1,4 @@
-import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { ZoneFacts } from './zone-facts.ts';
 
 /** g/cm³ of dry film; model assumption. */
 const FILM_DENSITY = 1.4;

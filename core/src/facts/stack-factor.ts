@@ -1,4 +1,4 @@
-import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { ZoneFacts } from './zone-facts.ts';
 import type { Condition } from '../model/job.ts';
 
 const REFERENCE_FILM = 100;

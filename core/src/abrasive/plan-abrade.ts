@@ -1,0 +1,84 @@
+import { gritNumber, GRITS } from '../catalogue/grits.ts';
+import type { Method } from '../catalogue/methods.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { AbradePlan } from '../model/abrade-plan.ts';
+import type { BuildPlan } from '../model/build.ts';
+import type { GritId } from '../model/ids.ts';
+import { onGroup } from '../rules/groups.ts';
+import { lowerFirst } from '../units/casing.ts';
+import { discCheck } from './disc-speed.ts';
+import { gritLadder, nearestInStock } from './grit-ladder.ts';
+import { polishSteps } from './polish-steps.ts';
+import { refine, refiningTool, remove, whyOf } from './rungs-work.ts';
+import { startGrit } from './start-grit.ts';
+import { buries, scratchDepth } from './scratch.ts';
+import { secondsToHeat } from './spot-heat.ts';
+import { wantedKey, type WantedKey } from './wanted-key.ts';
+
+/** mm that discs keep off edges and raised lines; common practice, no source. */
+const STAND_OFF = 25;
+
+/** Grits that a user wants to try instead of the planned ones. */
+export interface GritTrial {
+  readonly from: GritId | null;
+  readonly to: GritId | null;
+}
+const AS_PLANNED: GritTrial = { from: null, to: null };
+
+/** Sanding of one zone, from the grit that takes the coating off to the key of the next coat; null where nothing is sanded. `removal` in min. */
+export function planAbrade(
+  zone: ZoneFacts,
+  wayOff: Method | null,
+  removal: number,
+  build: BuildPlan | null,
+  trial = AS_PLANNED,
+): AbradePlan | null {
+  const wanted = wantedKey(zone, build);
+  if (!wanted || !wayOff || zone.area <= 0 || keepsItsProfile(zone, wayOff)) return null;
+  const { papers } = zone.shop;
+  const to = trial.to ?? keyGrit(wanted, papers);
+  const forcedWet = whyWet(zone);
+  const own = startGrit(zone, wayOff);
+  const removes = own !== null;
+  const cuts = trial.from ?? own;
+  const start = cuts !== null && gritNumber(cuts) < gritNumber(to) ? cuts : to;
+  const ladder = gritLadder(start, to, papers);
+  const first = wayOff.family === 'mech' && removes && cuts ? [remove(zone, wayOff, cuts, removal)] : [];
+  const rest = removes ? (cuts === to ? [] : start === to ? [{ grit: to, ratio: null }] : ladder.rungs.slice(1)) : ladder.rungs;
+  const wet = forcedWet !== null;
+  const steps = [...first, ...rest.map((rung, i) => refine(zone, rung, wet, whyOf(rung, i === rest.length - 1, lowerFirst(wanted.keyFor))))];
+  const seconds = secondsToHeat(driven(zone, wayOff, wet), zone.substrate, zone.part.thickness, zone.job.place.temperature);
+  return {
+    removes,
+    steps,
+    skipped: [...ladder.skipped],
+    key: [...wanted.range],
+    keyFor: wanted.keyFor,
+    burial:
+      wanted.wetBuild === null ? null : { scratch: scratchDepth(to), film: wanted.wetBuild, buried: buries(wanted.wetBuild, to) },
+    forcedWet,
+    disc: discCheck(wayOff, zone.shop.grinder),
+    spotHeat: seconds === null ? null : { seconds, limit: zone.substrate.heatLimit.value },
+    standOff: wayOff.traits.includes('disc') ? STAND_OFF : 0,
+    polish: zone.finish?.coats.length === 0 && onGroup(zone, 'light', 'ferrous-passive', 'copper') ? polishSteps(zone.area) : [],
+  };
+}
+
+/** A face blasted with what cuts is primed as it is. */
+const keepsItsProfile = (zone: ZoneFacts, { traits }: Method): boolean => traits.includes('hard-medium') && zone.kept.length === 0;
+
+/** The coarsest paper in stock within the key whose scratch the film buries; else the finest of them; else the nearest there is. */
+function keyGrit({ range: [coarse, fine], wetBuild }: WantedKey, papers: readonly GritId[]): GritId {
+  const within = GRITS.filter((grit) => papers.includes(grit) && gritNumber(grit) >= coarse && gritNumber(grit) <= fine);
+  const buried = within.find((grit) => wetBuild === null || buries(wetBuild, grit));
+  const wanted = GRITS.find((grit) => gritNumber(grit) >= coarse) as GritId;
+  return buried ?? within.at(-1) ?? nearestInStock(wanted, papers);
+}
+
+const driven = (zone: ZoneFacts, wayOff: Method, wet: boolean): Method['id'] => (wayOff.family === 'mech' ? wayOff.id : refiningTool(zone, wet).id);
+
+function whyWet(zone: ZoneFacts): string | null {
+  if (zone.treatAsLead) return 'Lead is suspected: wet only, dust and fume are kept down.';
+  if (zone.biocide) return 'Antifouling: wet only, its dust is a biocide.';
+  return zone.substrate.id === 'carbon-epoxy' ? 'Carbon: wet, fine, and stop at the first fibre colour.' : null;
+}

@@ -1,0 +1,39 @@
+import type { Medium } from '../catalogue/media.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import { onGroup, onMetal } from '../rules/groups.ts';
+
+/** What a material stands. Pressures in bar gauge at the nozzle, distances in m, angles in ° to the face. */
+export interface BlastLimit {
+  /** null: no limit but the medium's own */
+  readonly pressure: number | null;
+  readonly distance: readonly [number, number];
+  readonly angle: readonly [number, number];
+  readonly reason: string;
+}
+
+const FREE: BlastLimit = { pressure: null, distance: [0.15, 0.6], angle: [45, 90], reason: 'Section over 3 mm: the medium decides.' };
+const CARE = { distance: [0.3, 0.45], angle: [30, 45] } as const;
+
+/**
+ * Pressure, distance and angle by material and thickness. Common practice, no source: sheet under 1 mm soft medium up to 2.8 bar, to 1.5 mm fine mineral
+ * up to 3.5, light alloy soft medium up to 2, glass fibre soda up to 2.8 from 45 to 60 cm, over 3 mm free. Between 1.5 and 3 mm: model assumption.
+ */
+export function blastLimit(zone: ZoneFacts): BlastLimit {
+  const { thickness } = zone.part;
+  if (onGroup(zone, 'light')) return { ...CARE, pressure: 2, reason: 'Light alloy: soft medium up to 2 bar.' };
+  if (onGroup(zone, 'composite') && zone.substrate.id !== 'carbon-epoxy')
+    return { pressure: 2.8, distance: [0.45, 0.6], angle: [30, 45], reason: 'Glass fibre: soda up to 2.8 bar, 45 to 60 cm off.' };
+  if (onGroup(zone, 'composite', 'plastic-amorphous', 'plastic-olefin', 'plastic-other', 'zinc'))
+    return { ...CARE, pressure: 2.8, reason: `${zone.substrate.name}: soft medium up to 2.8 bar.` };
+  if (!onMetal(zone)) return { ...CARE, pressure: 2.8, reason: `${zone.substrate.name}: soft medium up to 2.8 bar.` };
+  if (thickness < 1) return { ...CARE, pressure: 2.8, reason: `Sheet of ${thickness} mm: soft medium up to 2.8 bar, 30 to 45 cm off, 30 to 45°.` };
+  if (thickness < 1.5) return { ...CARE, pressure: 3.5, reason: `Sheet of ${thickness} mm: fine medium up to 3.5 bar.` };
+  if (thickness < 3) return { ...FREE, pressure: 5, reason: `Sheet of ${thickness} mm: up to 5 bar, a model assumption between the limits of practice.` };
+  return FREE;
+}
+
+/** bar gauge: the medium's usual highest, held down by what the material stands. */
+export const highestPressure = (limit: BlastLimit, medium: Medium): number => Math.min(medium.pressure.value, limit.pressure ?? Infinity);
+
+/** A value within a range, or its nearer end. */
+export const within = (value: number, [low, high]: readonly [number, number]): number => Math.min(high, Math.max(low, value));
