@@ -4,7 +4,14 @@ const fromSource = { '^@lift-bare/core$': '<rootDir>/../core/src/index.ts' };
 /** Node projects compile with swc; the web project with the Angular preset on the built core. */
 export default {
   projects: [
-    { displayName: 'core', rootDir: 'core', testEnvironment: 'node', transform: swc, testMatch: ['**/*.spec.ts'] },
+    {
+      displayName: 'core',
+      rootDir: 'core',
+      testEnvironment: 'node',
+      transform: { ...swc, 'node_modules/three/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' }, module: { type: 'commonjs' } }] },
+      transformIgnorePatterns: ['node_modules/(?!three/)'],
+      testMatch: ['**/*.spec.ts'],
+    },
     { displayName: 'server', rootDir: 'server', testEnvironment: 'node', transform: swc, testMatch: ['**/*.spec.ts'], moduleNameMapper: fromSource },
     {
       displayName: 'web',

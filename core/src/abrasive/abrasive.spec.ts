@@ -71,7 +71,8 @@ describe('disc', () => {
 });
 
 test('thin and warm sheet heats sooner; a hand tool heats nothing', () => {
-  const seconds = (thickness: number, ambient: number) => secondsToHeat('mech.nonwoven-disc', CATALOGUE.substrates['mild-steel-sheet'], thickness, ambient) ?? 0;
+  const seconds = (thickness: number, ambient: number) =>
+    secondsToHeat('mech.nonwoven-disc', CATALOGUE.substrates['mild-steel-sheet'], thickness, ambient) ?? 0;
   expect(seconds(0.8, 20)).toBeLessThan(seconds(3, 20));
   expect(seconds(0.8, 30)).toBeLessThan(seconds(0.8, 10));
   expect(secondsToHeat('mech.hand-dry', CATALOGUE.substrates['mild-steel-sheet'], 1, 20)).toBeNull();
@@ -133,13 +134,13 @@ describe('sanding of a zone', () => {
 });
 
 describe('filler', () => {
-  const fill = (filling: Sample['filling'], temperature = 20) => plan({ filling, place: { temperature } }).filling;
+  const fill = (filling: NonNullable<Sample['filling']>, temperature = 20) => plan({ filling, place: { temperature } }).filling;
 
   test('is weighed from area and depth, its hardener by mass', () => {
     const made = fill({ area: 0.1, depth: 2, hardener: 2 });
     expect(made?.mass).toBeCloseTo(0.1 * 2 * 1.8 * 1.3, 9);
     expect(made?.hardener).toBeCloseTo((made?.mass ?? 0) * 20, 9);
-    expect(fill(undefined)).toBeNull();
+    expect(plan({}).filling).toBeNull();
   });
 
   test('pot life halves for every 10 K; warmer means more and smaller batches', () => {

@@ -26,13 +26,7 @@ export interface GritTrial {
 const AS_PLANNED: GritTrial = { from: null, to: null };
 
 /** Sanding of one zone, from the grit that takes the coating off to the key of the next coat; null where nothing is sanded. `removal` in min. */
-export function planAbrade(
-  zone: ZoneFacts,
-  wayOff: Method | null,
-  removal: number,
-  build: BuildPlan | null,
-  trial = AS_PLANNED,
-): AbradePlan | null {
+export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: number, build: BuildPlan | null, trial = AS_PLANNED): AbradePlan | null {
   const wanted = wantedKey(zone, build);
   if (!wanted || !wayOff || zone.area <= 0 || keepsItsProfile(zone, wayOff)) return null;
   const { papers } = zone.shop;
@@ -54,8 +48,7 @@ export function planAbrade(
     skipped: [...ladder.skipped],
     key: [...wanted.range],
     keyFor: wanted.keyFor,
-    burial:
-      wanted.wetBuild === null ? null : { scratch: scratchDepth(to), film: wanted.wetBuild, buried: buries(wanted.wetBuild, to) },
+    burial: wanted.wetBuild === null ? null : { scratch: scratchDepth(to), film: wanted.wetBuild, buried: buries(wanted.wetBuild, to) },
     forcedWet,
     disc: discCheck(wayOff, zone.shop.grinder),
     spotHeat: seconds === null ? null : { seconds, limit: zone.substrate.heatLimit.value },

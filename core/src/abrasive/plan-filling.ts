@@ -73,7 +73,9 @@ function fillingLadder(zone: ZoneFacts, abrade: AbradePlan | null): LadderStep[]
   const wet = false;
   return [
     ...(first ? [{ ...refine(filled, first, wet, 'shapes it on a long block'), hand: BLOCKING * filled.area }] : []),
-    ...rungs.map((rung, i) => refine(filled, rung, wet, rung.grit === tops ? 'knocks the tops off, not to finish' : whyOf(rung, i === rungs.length - 1, 'the next coat'))),
+    ...rungs.map((rung, i) =>
+      refine(filled, rung, wet, rung.grit === tops ? 'knocks the tops off, not to finish' : whyOf(rung, i === rungs.length - 1, 'the next coat')),
+    ),
   ];
 }
 

@@ -26,7 +26,9 @@ test('the arc is the one of the table at its pressure, square on and near', () =
 test('a shallower or more distant jet bows less, more pressure bows more', () => {
   fc.assert(
     fc.property(fc.double({ min: 1, max: 7, noNaN: true }), fc.double({ min: 15, max: 80, noNaN: true }), (bar, angle) => {
-      return stripArc(bead, jet(bar, 0.3, angle)) < stripArc(bead, jet(bar, 0.3, angle + 5)) && stripArc(bead, jet(bar)) < stripArc(bead, jet(bar + 0.5));
+      return (
+        stripArc(bead, jet(bar, 0.3, angle)) < stripArc(bead, jet(bar, 0.3, angle + 5)) && stripArc(bead, jet(bar)) < stripArc(bead, jet(bar + 0.5))
+      );
     }),
   );
   expect(stripArc(bead, jet(4, 0.6))).toBeLessThan(stripArc(bead, jet(4, 0.3)));

@@ -18,8 +18,7 @@ const SPREAD = 7;
 const sine = (degrees: number): number => Math.sin((degrees * Math.PI) / 180);
 
 /** Share of the removal that is left at this distance and angle: less beyond 30 cm and below 45°. Model assumption. */
-export const cutting = ({ distance, angle }: Jet): number =>
-  Math.min(1, Math.sqrt(NEAR / distance)) * Math.min(1, sine(angle) / sine(STEEP));
+export const cutting = ({ distance, angle }: Jet): number => Math.min(1, Math.sqrt(NEAR / distance)) * Math.min(1, sine(angle) / sine(STEEP));
 
 /** Share of the peening that is left: the blow goes by the square of its speed into the face, and speed falls beyond 30 cm. Model assumption. */
 export const peening = ({ distance, angle }: Jet): number => Math.min(1, NEAR / distance) * sine(angle) ** 2;

@@ -28,7 +28,8 @@ export function blastLimit(zone: ZoneFacts): BlastLimit {
   if (!onMetal(zone)) return { ...CARE, pressure: 2.8, reason: `${zone.substrate.name}: soft medium up to 2.8 bar.` };
   if (thickness < 1) return { ...CARE, pressure: 2.8, reason: `Sheet of ${thickness} mm: soft medium up to 2.8 bar, 30 to 45 cm off, 30 to 45°.` };
   if (thickness < 1.5) return { ...CARE, pressure: 3.5, reason: `Sheet of ${thickness} mm: fine medium up to 3.5 bar.` };
-  if (thickness < 3) return { ...FREE, pressure: 5, reason: `Sheet of ${thickness} mm: up to 5 bar, a model assumption between the limits of practice.` };
+  if (thickness < 3)
+    return { ...FREE, pressure: 5, reason: `Sheet of ${thickness} mm: up to 5 bar, a model assumption between the limits of practice.` };
   return FREE;
 }
 

@@ -127,4 +127,3 @@ function bowOf(zone: ZoneFacts, medium: Medium, jet: Jet, { span }: BlastSetting
   if (modulus === null || zone.area <= 0) return null;
   return panelBow(medium, jet, { modulus, thickness: zone.part.thickness, span: span ?? Math.min(USUAL_SPAN, Math.sqrt(zone.area)) });
 }
-

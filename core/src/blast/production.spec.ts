@@ -5,7 +5,10 @@ import { abrasiveFlow, blastRate, profileAt, REFERENCE_BORE } from './production
 const garnet = MEDIA['blast.garnet'];
 const BAR_100_PSI = 6.894757;
 const BAR_PER_PSI = 0.06894757;
-const rate = (pressure: number, more: { distance?: number; angle?: number; bore?: number; grade?: 'sa-1' | 'sa-2' | 'sa-2.5' | 'sa-3' | null } = {}) =>
+const rate = (
+  pressure: number,
+  more: { distance?: number; angle?: number; bore?: number; grade?: 'sa-1' | 'sa-2' | 'sa-2.5' | 'sa-3' | null } = {},
+) =>
   blastRate(
     garnet,
     more.bore ?? REFERENCE_BORE,

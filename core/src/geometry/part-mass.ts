@@ -37,5 +37,4 @@ export function partMass(part: Part): PartMass {
 }
 
 /** How many pieces a part stands for: the largest count of its zones. */
-export const piecesOf = ({ zones }: Part): number =>
-  Math.max(1, ...zones.map(({ shape }) => ('count' in shape ? shape.count : 1)));
+export const piecesOf = ({ zones }: Part): number => Math.max(1, ...zones.map(({ shape }) => ('count' in shape ? shape.count : 1)));

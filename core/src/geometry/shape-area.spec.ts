@@ -15,6 +15,19 @@ describe('areas of shapes', () => {
     [{ kind: 'tube', diameter: m(0.1), length: m(4), count: 2 }, 0.8 * Math.PI],
     [{ kind: 'box', width: m(1), depth: m(2), height: m(3), count: 1 }, 22],
     [{ kind: 'hull', waterline: m(8), beam: m(3), draught: m(1), form: 'medium' }, 24],
+    [{ kind: 'panel', width: m(2), height: m(1), crown: 10, openings: m2(0.2), faces: 2, count: 1 }, 4],
+    [
+      {
+        kind: 'frame',
+        tubes: [
+          { name: 'top', diameter: m(0.03), length: m(0.6), count: 1 },
+          { name: 'stay', diameter: m(0.015), length: m(0.4), count: 2 },
+        ],
+        count: 1,
+      },
+      0.03 * Math.PI,
+    ],
+    [{ kind: 'mesh', facing: 'down', area: m2(1.5), count: 2 }, 3],
   ])('$kind', (shape, area) => expect(shapeArea(shape)).toBeCloseTo(area, 9));
 
   test('an area not yet measured is unknown, not nothing', () => expect(shapeArea({ kind: 'entered', area: null })).toBeNull());

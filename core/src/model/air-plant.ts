@@ -13,11 +13,7 @@ export const AirPlant = z
       .lte(50_000, 'must be 50 000 L/min at most')
       .describe('L/min of free air delivered, not displaced'),
     cutOut: bar.describe('pressure at which the compressor stops'),
-    receiver: z
-      .number({ error: 'needs a number' })
-      .gte(0, 'must be 0 or more')
-      .lte(20_000, 'must be 20 000 L at most')
-      .describe('L of the receiver'),
+    receiver: z.number({ error: 'needs a number' }).gte(0, 'must be 0 or more').lte(20_000, 'must be 20 000 L at most').describe('L of the receiver'),
     hoseBore: z.number({ error: 'needs a number' }).gte(5, 'must be 5 mm or more').lte(100, 'must be 100 mm at most').describe('mm inside'),
     hoseLength: Metres.lte(200, 'must be 200 m at most').describe('m from the receiver to the nozzle'),
     hoseRating: bar.describe('working pressure that the hose is marked with'),
@@ -26,12 +22,7 @@ export const AirPlant = z
       .array(
         z.strictObject({
           size: NozzleId,
-          bore: z
-            .number()
-            .gte(2, 'must be 2 mm or more')
-            .lte(30, 'must be 30 mm at most')
-            .nullable()
-            .describe('mm, as measured today; null: as new'),
+          bore: z.number().gte(2, 'must be 2 mm or more').lte(30, 'must be 30 mm at most').nullable().describe('mm, as measured today; null: as new'),
         }),
       )
       .max(7, 'at most 7 nozzles')

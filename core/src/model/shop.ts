@@ -58,11 +58,29 @@ export type SetUps = z.infer<typeof SetUps>;
 /** An angle grinder as its plate says. */
 export const Grinder = z.strictObject({
   diameter: z.number({ error: 'needs a number' }).gte(50, 'must be 50 mm or more').lte(300, 'must be 300 mm at most').describe('mm of the disc'),
-  speed: z.number({ error: 'needs a number' }).gte(500, 'must be 500 a minute or more').lte(40_000, 'must be 40 000 a minute at most').describe('turns a minute'),
+  speed: z
+    .number({ error: 'needs a number' })
+    .gte(500, 'must be 500 a minute or more')
+    .lte(40_000, 'must be 40 000 a minute at most')
+    .describe('turns a minute'),
 });
 export type Grinder = z.infer<typeof Grinder>;
 export const USUAL_GRINDER: Grinder = { diameter: 115, speed: 11_000 };
-export const USUAL_PAPERS: readonly GritId[] = ['P40', 'P60', 'P80', 'P120', 'P180', 'P240', 'P320', 'P400', 'P500', 'P600', 'P800', 'P1000', 'P2000'];
+export const USUAL_PAPERS: readonly GritId[] = [
+  'P40',
+  'P60',
+  'P80',
+  'P120',
+  'P180',
+  'P240',
+  'P320',
+  'P400',
+  'P500',
+  'P600',
+  'P800',
+  'P1000',
+  'P2000',
+];
 
 /** The shop profile: rates, prices, kit, law and schools that hold for all jobs. Money in the shop's currency. */
 export const Shop = z
@@ -84,7 +102,12 @@ export const Shop = z
     cabinet: BoxSize.describe('inside of the blast cabinet'),
     tub: BoxSize.describe('inside of the caustic tub'),
     air: AirPlant.nullable().default(null).describe('compressor, hose and nozzles; null: not entered'),
-    papers: z.array(GritId).min(1, 'needs a grit').max(28).default([...USUAL_PAPERS]).describe('grits of paper and discs in stock'),
+    papers: z
+      .array(GritId)
+      .min(1, 'needs a grit')
+      .max(28)
+      .default([...USUAL_PAPERS])
+      .describe('grits of paper and discs in stock'),
     grinder: Grinder.default(USUAL_GRINDER),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { sandingSupplies } from './sanding-supplies.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
 
 interface Need {
@@ -13,6 +14,8 @@ interface Need {
   quantity: number;
 }
 
+/** kg */
+const FILLER_TINS = [0.5, 1, 2];
 /** Spare share bought on top of what the models ask for; model assumption. */
 const SPARE = 1.1;
 
@@ -58,6 +61,11 @@ function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
     group: s.unit === 'L' ? 'product' : 'consumable',
     packs: packsOf(s.id, catalogue),
   }));
+  const sanding = sandingSupplies(plan).map((s): Need => ({
+    ...s,
+    group: s.unit === 'kg' ? 'product' : 'consumable',
+    packs: s.unit === 'kg' ? FILLER_TINS : [1],
+  }));
   const treatments = plan.bare.steps.flatMap(({ product }): Need[] =>
     product
       ? [{ id: product.id, name: product.name, group: 'product', unit: 'L', price: product.pricePerLitre, packs: [1, 5], quantity: product.litres }]
@@ -87,7 +95,7 @@ function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
         ]
       : []),
   ]);
-  return [...supplies, ...treatments, ...coats, ...masking(facts)];
+  return [...supplies, ...sanding, ...treatments, ...coats, ...masking(facts)];
 }
 
 /** Foil tape twice round the zone where the part has something to seal; paper and tape for the coats. */

@@ -1,6 +1,7 @@
 import type { RunStep } from '../model/plan.ts';
 import { bareSteps } from './bare-steps.ts';
 import { buildSteps } from './build-steps.ts';
+import { fillSteps } from './fill-steps.ts';
 import { finishSteps } from './finish-steps.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { setUpSteps } from './set-up-steps.ts';
@@ -16,6 +17,7 @@ export function runSheet(zones: readonly PlannedZone[]): RunStep[] {
     ...stationSteps(planned),
     ...planned.flatMap(stripSteps),
     ...bareSteps(planned),
+    ...planned.flatMap(fillSteps),
     ...buildSteps(planned),
     ...finishSteps(planned),
   ].map((step, i) => ({ number: i + 1, ...step }));

@@ -5,6 +5,12 @@ import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 const STAGE_OF: Readonly<Record<string, StageName>> = {
   'no-way-off': 'way-off',
   'override-unexplained': 'way-off',
+  'blast-over-pressure': 'strip',
+  'hose-rating': 'strip',
+  'pressure-not-reached': 'strip',
+  'compressor-too-small': 'strip',
+  'air-missing': 'strip',
+  'disc-overspeed': 'strip',
   'no-primer': 'build',
   'finish-missing': 'build',
   'copper-antifouling': 'build',

@@ -1,10 +1,13 @@
 import { BREAK_RATE } from '../chemical/strip-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
+import { nozzleOf } from '../catalogue/nozzles.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
+import type { BlastPlan } from '../model/blast-plan.ts';
 import type { MethodOption, StripPlan, WayPiece } from '../model/plan.ts';
 import { protectionFor, SAND_PROTECTION } from '../safety/protection.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
+import { holdText, resultText } from './blast-text.ts';
 import { countNames } from './count-names.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -112,23 +115,26 @@ function layOnText({ covered, sections, film }: StripPlan, { form }: Stripper, a
   return sections > 1 ? `${lay}, in ${sections} sections of about ${(area / sections).toFixed(2)} m²` : lay;
 }
 
-function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, chosen: MethodOption): DraftStep {
-  const pressure = `${chosen.pressure?.toFixed(1)} bar at most`;
+function blastStep(common: Common, method: Extract<Method, { family: 'blast' }>, { blast, sentOut, at, hand, wait }: MethodOption): DraftStep {
+  if (!blast) return draftStep({ ...common, title: method.name, detail: method.how });
+  const most = `${blast.pressure.toFixed(1)} bar at the nozzle at most`;
   return draftStep({
     ...common,
-    title: chosen.sentOut
-      ? `At the contractor: ${lowerFirst(method.name)}`
-      : chosen.at === 'blast-cabinet'
-        ? `${method.name} in the cabinet`
-        : method.name,
-    detail: chosen.sentOut
-      ? `In writing: medium, ${pressure}, what must not be hit, plugs and masking, ready date. Prime the day it comes back.`
-      : `${pressure}, edges first, always moving. Leaves ${method.leaves}.`,
-    hand: chosen.hand,
-    wait: chosen.wait,
-    protection: chosen.sentOut ? [] : common.protection,
+    title: sentOut ? `At the contractor: ${lowerFirst(method.name)}` : at === 'blast-cabinet' ? `${method.name} in the cabinet` : method.name,
+    detail: sentOut
+      ? `In writing on the order sheet: medium, ${most}, ${holdText(blast)}, what must not be hit, plugs and masking, ready date. Wanted: ${resultText(blast)}. Prime the day it comes back.`
+      : `${most}${nozzleText(blast)}, ${holdText(blast)}. Leaves ${resultText(blast)}. Then: ${blast.residue}.`,
+    hand,
+    wait,
+    protection: sentOut ? [] : common.protection,
     hold: 'Grade agreed is reached all over; nothing warped.',
   });
+}
+
+function nozzleText({ nozzle, set, rhythm }: BlastPlan): string {
+  if (!nozzle) return '';
+  const pot = set === null ? '' : `, ${set.toFixed(1)} at the pot`;
+  return `${pot}, ${nozzleOf(nozzle).name}${rhythm ? `, ${rhythm.blast.toFixed(1)} min on and ${rhythm.recover.toFixed(1)} min off` : ''}`;
 }
 
 const cautionsOf = ({ findings }: MethodOption): string[] =>

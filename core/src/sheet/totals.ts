@@ -1,6 +1,7 @@
-import type { Plan, RunStep, SetUp } from '../model/plan.ts';
+import type { Plan, RunStep, SetUp, Supply } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { sandingSupplies } from './sanding-supplies.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
 import { sum } from '../units/sum.ts';
 
@@ -11,7 +12,8 @@ export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[
   const setUps = sharedSetUps(planned);
   const outside = sum(setUps, (setUp) => (setUp.id.startsWith('trip:') ? setUp.money + Math.max(setUp.minimum, chargesOf(setUp, planned)) : 0));
   const stations = sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? 0 : money));
-  const material = stations + sum(planned, ({ plan }) => suppliesCost(plan) + treatmentCost(plan) + coatCost(plan));
+  const material =
+    stations + sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan)) + treatmentCost(plan) + coatCost(plan));
   const wages = (hand / 60) * shop.labourRate;
   return {
     hand,
@@ -26,7 +28,7 @@ export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[
 
 const chargesOf = ({ id }: SetUp, planned: readonly PlannedZone[]): number =>
   sum(planned, ({ plan }) => (plan.chosen?.setUps.some((own) => own.id === id) ? plan.chosen.charge : 0));
-const suppliesCost = (plan: PlannedZone['plan']): number => sum(plan.chosen?.supplies ?? [], ({ quantity, price }) => quantity * price);
+const costOf = (supplies: readonly Supply[]): number => sum(supplies, ({ quantity, price }) => quantity * price);
 const treatmentCost = (plan: PlannedZone['plan']): number =>
   sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
 const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);
