@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { extname, join } from 'node:path';
+import type { Shop } from '@lift-bare/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
@@ -7,15 +8,20 @@ import type { Logger } from 'pino';
 import { errorHandler } from './problems/error-handler.ts';
 import { NotFound } from './problems/problem.ts';
 import { benchRoutes, type BenchParts } from './routes/bench.ts';
+import { fileRoutes } from './routes/files.ts';
 import { jobRoutes } from './routes/jobs.ts';
+import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { requirePassphrase } from './routes/passphrase.ts';
 import { planningRoutes } from './routes/planning.ts';
+import { experienceFor, withExperience } from './store/experience.ts';
+import type { FileStore } from './store/file-store.ts';
 import type { JobStore } from './store/job-store.ts';
 import type { ShopStore } from './store/shop-store.ts';
 
 export interface AppParts {
   readonly jobs: JobStore;
   readonly shop: ShopStore;
+  readonly files: FileStore;
   readonly bench: BenchParts;
   readonly logger: Logger;
   /** folder of the built web application, null for the API alone */
@@ -28,7 +34,7 @@ export interface AppParts {
 const BODY_LIMIT = 4 * 1024 * 1024;
 
 /** Assembles the server and does not listen. */
-export function createApp({ jobs, shop, bench, logger, webRoot, passphrase }: AppParts): Express {
+export function createApp({ jobs, shop, files, bench, logger, webRoot, passphrase }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -43,10 +49,13 @@ export function createApp({ jobs, shop, bench, logger, webRoot, passphrase }: Ap
       filter: (request, response) => response.getHeader('Content-Type') !== 'text/event-stream' && compression.filter(request, response),
     }),
   );
+  const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await experienceFor(bench.source, null));
+  app.use('/api/v1/jobs', fileRoutes(files));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use('/api/v1/jobs', jobRoutes(jobs, shop));
+  app.use('/api/v1/order-sheets', orderSheetRoutes(files, profile));
   app.use('/api/v1', benchRoutes(bench));
-  app.use('/api/v1', planningRoutes(jobs, shop, bench.source));
+  app.use('/api/v1', planningRoutes(jobs, shop, profile));
   app.use('/api', (request) => {
     throw new NotFound(`there is nothing at ${request.originalUrl}`);
   });

@@ -9,6 +9,7 @@ import { LiveFeed } from './live/live-feed.ts';
 import { readProbe } from './live/read-probe.ts';
 import { readSettings } from './settings.ts';
 import { BenchStore } from './store/bench-store.ts';
+import { FileStore } from './store/file-store.ts';
 import { JobStore } from './store/job-store.ts';
 import { openDatabase } from './store/open-database.ts';
 import { seedDemo } from './store/seed.ts';
@@ -26,6 +27,7 @@ mkdirSync(dirname(settings.database), { recursive: true });
 const source = await openDatabase(settings.database);
 const jobs = new JobStore(source, () => new Date());
 const shop = new ShopStore(source);
+const files = new FileStore(source, () => new Date());
 const clock = shopClock(settings.clockSpeed, settings.clockFrom);
 const bench = new BenchStore(source, () => clock.now());
 const feed = new LiveFeed();
@@ -37,6 +39,7 @@ if (process.argv.includes('--seed-only')) {
   const server = createApp({
     jobs,
     shop,
+    files,
     bench: { bench, clock, feed, source },
     logger,
     webRoot: settings.webRoot,

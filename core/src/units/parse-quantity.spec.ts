@@ -19,6 +19,7 @@ const NIST_SP_811 = [
   ['pressure', 'psi', 'kPa', 6.894757],
   ['mass', 'lb', 'kg', 4.535924e-1],
   ['mass', 'oz', 'g', 28.34952],
+  ['flow', 'cfm', 'L/min', 28.31685],
 ] as const;
 
 describe('conversion', () => {
@@ -45,6 +46,9 @@ describe('what people type', () => {
     ['3/8 in', 'gauge', 9.525],
     ['1 1/2"', 'gauge', 38.1],
     ['40 psi', 'pressure', 2.757903],
+    ['30 cfm', 'air', 849.5054],
+    ['900 L/min', 'air', 900],
+    ['1.2 m³/min', 'air', 1200],
     ['2.5 mm', 'gauge', 2.5],
     ['2,5mm', 'gauge', 2.5],
     ['68 F', 'temperature', 20],

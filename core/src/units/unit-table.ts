@@ -57,9 +57,15 @@ const mass: Record<string, Unit> = {
   lb: { factor: 0.45359237 },
   oz: { factor: 0.028349523125 },
 };
+const flow: Record<string, Unit> = {
+  'L/min': { factor: 1 },
+  'm3/min': { factor: 1000 },
+  'm3/h': { factor: 1000 / 60 },
+  cfm: { factor: 1000 * FOOT ** 3 },
+};
 const share: Record<string, Unit> = { '%': { factor: 1 } };
 
-export const UNITS = { length, area, volume, temperature, pressure, duration, mass, share } as const;
+export const UNITS = { length, area, volume, temperature, pressure, duration, mass, flow, share } as const;
 export type Kind = keyof typeof UNITS;
 
 /** Spellings accepted besides the table's own, in lower case. */
@@ -119,6 +125,11 @@ const SPELLINGS: Record<string, string> = {
   day: 'd',
   days: 'd',
   lbs: 'lb',
+  'l/min': 'L/min',
+  lpm: 'L/min',
+  'm³/min': 'm3/min',
+  'm³/h': 'm3/h',
+  scfm: 'cfm',
   percent: '%',
   pct: '%',
 };

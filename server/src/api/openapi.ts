@@ -11,12 +11,15 @@ import {
   JobId,
   JobList,
   Log,
+  OrderList,
+  OrderRequest,
   PlanBody,
   PlanRequest,
   ProblemBody,
   Readings,
   ReplaceJob,
   ReplaceShop,
+  StoredFileBody,
   StoredJobBody,
   StoredShopBody,
 } from './schemas.ts';
@@ -80,6 +83,34 @@ export const openApi = (): ReturnType<typeof createDocument> =>
           summary: 'Best set of ways for a job, pins kept, with the next best sets; best found and its gap after 3 s',
           body: PlanRequest,
         }),
+      },
+      '/api/v1/jobs/{id}/files/{file}': {
+        put: {
+          summary: 'Keep a photo (JPEG, PNG) or mesh (STL, OBJ, PLY) under an id of the client; the bytes are the body, query name',
+          requestParams: { path: z.object({ id: JobId, file: JobId }), query: z.object({ name: z.string().optional() }) },
+          requestBody: { content: { 'application/octet-stream': { schema: z.string().meta({ format: 'binary' }) } } },
+          responses: { '201': { description: 'kept', ...json(StoredFileBody) }, '404': problem('no such job'), '422': problem('not such a file') },
+        },
+        get: {
+          summary: 'The bytes of a file',
+          requestParams: { path: z.object({ id: JobId, file: JobId }) },
+          responses: { '200': { description: 'the file' }, '404': problem('no such file') },
+        },
+      },
+      '/api/v1/order-sheets': {
+        post: operation({ summary: 'What goes to each contractor; nothing is stored', body: OrderRequest, answer: OrderList }),
+      },
+      '/api/v1/order-sheets/{contractor}/pdf': {
+        post: {
+          summary: 'The order sheet of one contractor to print',
+          requestParams: { path: z.object({ contractor: z.string() }) },
+          requestBody: json(OrderRequest),
+          responses: {
+            '200': { description: 'the sheet', content: { 'application/pdf': { schema: z.string().meta({ format: 'binary' }) } } },
+            '404': problem('nothing goes there'),
+            '422': problem('document not valid'),
+          },
+        },
       },
       '/api/v1/catalogue': { get: operation({ summary: 'The catalogue with the provenance of each value' }) },
       '/api/v1/shop': {

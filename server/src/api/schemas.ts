@@ -1,4 +1,4 @@
-import { BenchEvent, Job, Observation, Plan, Reading, Shop, StoredEvent } from '@lift-bare/core';
+import { BenchEvent, Job, Observation, OrderSheet, Plan, Reading, Shop, StoredEvent } from '@lift-bare/core';
 import { z } from 'zod';
 import 'zod-openapi';
 
@@ -32,6 +32,15 @@ export type JobSummary = z.infer<typeof JobSummary>;
 export const JobList = z.array(JobSummary);
 export const PlanRequest = z.strictObject({ job: Job, shop: Shop.optional() }).meta({ id: 'PlanRequest' });
 export const PlanBody = Plan.meta({ id: 'Plan' });
+const timeZone = z.string().max(60).refine(isTimeZone, 'is no time zone, as "Europe/Lisbon"').default('UTC').describe('in which times are printed');
+export const OrderRequest = z
+  .strictObject({ job: Job, shop: Shop.optional(), jobId: JobId.optional().describe('whose photos are printed'), timeZone })
+  .meta({ id: 'OrderRequest' });
+export type OrderRequestBody = z.infer<typeof OrderRequest>;
+export const OrderList = z.array(OrderSheet);
+export const StoredFileBody = z
+  .strictObject({ id: JobId, name: z.string(), type: z.string(), size: z.int().describe('bytes') })
+  .meta({ id: 'StoredFile' });
 export const ReplaceShop = z.strictObject({ version, document: Shop }).meta({ id: 'ReplaceShop' });
 export const StoredShopBody = z.strictObject({ version: z.int(), document: Shop }).meta({ id: 'StoredShop' });
 export const Health = z.strictObject({ status: z.literal('ok'), jobs: z.int() }).meta({ id: 'Health' });
@@ -75,3 +84,12 @@ export const ProblemBody = z
     issues: z.array(z.strictObject({ path: z.array(z.union([z.string(), z.number()])), reason: z.string() })).optional(),
   })
   .meta({ id: 'Problem' });
+
+function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}

@@ -1,20 +1,18 @@
 import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
-import type { DataSource } from 'typeorm';
 import { z } from 'zod';
 import { openApi } from '../api/openapi.ts';
 import { readBody } from '../api/read-body.ts';
 import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
 import type { JobStore } from '../store/job-store.ts';
-import { experienceFor, withExperience, withoutExperience } from '../store/experience.ts';
+import { withoutExperience } from '../store/experience.ts';
 import type { ShopStore } from '../store/shop-store.ts';
 
 /** ms after which the choice for a whole job is answered with the best found and its gap. */
 const CHOOSE_LIMIT = 3000;
 
-/** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. */
-export function planningRoutes(jobs: JobStore, shop: ShopStore, source: DataSource): Router {
-  const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await experienceFor(source, null));
+/** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. `profile` is the saved shop with what it has learned. */
+export function planningRoutes(jobs: JobStore, shop: ShopStore, profile: () => Promise<Shop>): Router {
   return Router()
     .post('/plan', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);

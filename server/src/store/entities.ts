@@ -74,6 +74,17 @@ export interface ObservationRow {
   body: string;
 }
 
+/** A photo or mesh file of a job. */
+export interface FileRow {
+  jobId: string;
+  id: string;
+  name: string;
+  type: string;
+  size: number;
+  createdAt: string;
+  bytes: Buffer;
+}
+
 export const JobEntity = new EntitySchema<JobRow>({
   name: 'job',
   tableName: 'jobs',
@@ -166,5 +177,19 @@ export const ObservationEntity = new EntitySchema<ObservationRow>({
     stripper: { type: 'text' },
     at: { type: 'text' },
     body: { type: 'text' },
+  },
+});
+
+export const FileEntity = new EntitySchema<FileRow>({
+  name: 'file',
+  tableName: 'files',
+  columns: {
+    jobId: { type: 'text', primary: true, name: 'job_id' },
+    id: { type: 'text', primary: true },
+    name: { type: 'text' },
+    type: { type: 'text' },
+    size: { type: 'integer' },
+    createdAt: { type: 'text', name: 'created_at' },
+    bytes: { type: 'blob' },
   },
 });

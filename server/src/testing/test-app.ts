@@ -2,6 +2,7 @@ import { pino } from 'pino';
 import { createApp } from '../app.ts';
 import { LiveFeed } from '../live/live-feed.ts';
 import { BenchStore } from '../store/bench-store.ts';
+import { FileStore } from '../store/file-store.ts';
 import { JobStore } from '../store/job-store.ts';
 import { openDatabase } from '../store/open-database.ts';
 import { ShopStore } from '../store/shop-store.ts';
@@ -12,10 +13,11 @@ export async function testApp({ file = ':memory:', passphrase = null }: { file?:
   let time = Date.UTC(2026, 0, 1);
   const jobs = new JobStore(source, () => new Date((time += 1000)));
   const shop = new ShopStore(source);
+  const files = new FileStore(source, () => new Date(time));
   const clock = { speed: 1, now: () => new Date(time) };
   const bench = new BenchStore(source, clock.now);
   const feed = new LiveFeed();
-  const app = createApp({ jobs, shop, bench: { bench, clock, feed, source }, logger: pino({ level: 'silent' }), webRoot: null, passphrase });
+  const app = createApp({ jobs, shop, files, bench: { bench, clock, feed, source }, logger: pino({ level: 'silent' }), webRoot: null, passphrase });
   const close = () => {
     feed.close();
     return source.destroy();
