@@ -31,7 +31,7 @@ const files = new FileStore(source, () => new Date());
 const clock = shopClock(settings.clockSpeed, settings.clockFrom);
 const bench = new BenchStore(source, () => clock.now());
 const feed = new LiveFeed();
-if (await seedDemo(jobs, shop)) console.log('Loaded the demo shop with three jobs.');
+if (await seedDemo(jobs, shop)) console.log('Loaded the demo shop with its jobs.');
 
 if (process.argv.includes('--seed-only')) {
   await source.destroy();

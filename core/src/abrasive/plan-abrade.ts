@@ -25,16 +25,20 @@ export interface GritTrial {
 }
 const AS_PLANNED: GritTrial = { from: null, to: null };
 
-/** Sanding of one zone, from the grit that takes the coating off to the key of the next coat; null where nothing is sanded. `removal` in min. */
+/**
+ * Sanding of one zone, from the grit that takes the coating off to the key of the next coat; null where nothing is sanded,
+ * as inside sections and on blasted steel. `removal` in min.
+ */
 export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: number, build: BuildPlan | null, trial = AS_PLANNED): AbradePlan | null {
   const wanted = wantedKey(zone, build);
   if (!wanted || !wayOff || zone.area <= 0 || keepsItsProfile(zone, wayOff)) return null;
+  if (zone.zone.access === 'inside' && zone.kept.length === 0) return null;
   const { papers } = zone.shop;
-  const to = trial.to ?? keyGrit(wanted, papers);
   const forcedWet = whyWet(zone);
   const own = startGrit(zone, wayOff);
   const removes = own !== null;
   const cuts = trial.from ?? own;
+  const to = trial.to ?? (cuts !== null && isKey(cuts, wanted) ? cuts : keyGrit(wanted, papers));
   const start = cuts !== null && gritNumber(cuts) < gritNumber(to) ? cuts : to;
   const ladder = gritLadder(start, to, papers);
   const first = wayOff.family === 'mech' && removes && cuts ? [remove(zone, wayOff, cuts, removal)] : [];
@@ -56,6 +60,10 @@ export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: numb
     polish: zone.finish?.coats.length === 0 && onGroup(zone, 'light', 'ferrous-passive', 'copper') ? polishSteps(zone.area) : [],
   };
 }
+
+/** Whether the way off leaves the key that is wanted. */
+const isKey = (grit: GritId, { range: [coarse, fine], wetBuild }: WantedKey): boolean =>
+  gritNumber(grit) >= coarse && gritNumber(grit) <= fine && (wetBuild === null || buries(wetBuild, grit));
 
 /** A face blasted with what cuts is primed as it is. */
 const keepsItsProfile = (zone: ZoneFacts, { traits }: Method): boolean => traits.includes('hard-medium') && zone.kept.length === 0;

@@ -5,7 +5,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { AirPlant } from '../model/air-plant.ts';
 import type { BlastPlan } from '../model/blast-plan.ts';
 import { AS_WORKED_OUT, type BlastGrade, type BlastSetting } from '../model/blast-setting.ts';
-import { onGroup } from '../rules/groups.ts';
+import { onGroup, onMetal } from '../rules/groups.ts';
 import { ACCESS_SPEED } from '../facts/access-speed.ts';
 import { stackFactor } from '../facts/stack-factor.ts';
 import { freeAirThrough } from './air-flow.ts';
@@ -59,7 +59,7 @@ export function planBlast(zone: ZoneFacts, method: BlastMethod, at: BlastPlace, 
     hand: jetMinutes,
     wait: air && air.duty > 0 ? jetMinutes * (1 / air.duty - 1) : 0,
     grade,
-    profile: profileAt(medium, pressure),
+    profile: onMetal(zone) ? profileAt(medium, pressure) : 0,
     ...held,
     jet: jetWidth(bore ?? nozzleOf('no-6').bore, held.distance),
     bow: bowOf(zone, medium, jet, setting),

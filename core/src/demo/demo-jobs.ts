@@ -1,16 +1,19 @@
 import type { TestPatch } from '../model/test-patch.ts';
 import { degC, m2, metres, mm, percent } from '../units/quantities.ts';
 import { DEFAULT_SHOP } from '../model/default-shop.ts';
-import type { Job, Part, Zone } from '../model/job.ts';
-import { newJob, type NewId } from '../model/new-job.ts';
+import type { Job, Part } from '../model/job.ts';
+import { newJob } from '../model/new-job.ts';
 import type { Shop } from '../model/shop.ts';
-import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { USUAL_AIR } from '../model/air-plant.ts';
+import { builder, named } from './builder.ts';
+import { patrolBuggy } from './patrol-buggy.ts';
 
 /** A made-up shop with made-up jobs. */
 export const DEMO_SHOP: Shop = {
   ...DEFAULT_SHOP,
   name: 'Ferrow Lane Refinishing',
   equipment: [...DEFAULT_SHOP.equipment, 'caustic-tub'],
+  air: { ...USUAL_AIR, freeAir: 1150, receiver: 500, hoseBore: 25, hoseLength: metres(12) },
   contractors: [
     {
       id: 'quayside',
@@ -68,22 +71,6 @@ const COUNTERWEIGHT_PATCHES: TestPatch[] = [
   patch('cw-3', '2026-11-20T10:30:00.000Z', 'beside the pocket', 17, 20, 0),
   { ...patch('cw-4', '2026-11-21T08:40:00.000Z', 'rear face', 14, 150, 1), setAside: 'on a run, three times as thick' },
 ];
-
-type PartChange = (part: Part) => Part;
-
-function builder(prefix: string): (templateId: string, change: PartChange) => Part {
-  let count = 0;
-  const newId: NewId = () => `${prefix}${(count += 1)}`;
-  return (templateId, change) => {
-    const template = PART_TEMPLATES.find(({ id }) => id === templateId);
-    if (!template) throw new RangeError(`no template ${templateId}`);
-    return change(partFromTemplate(template, newId));
-  };
-}
-
-const named =
-  (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
-  (part) => ({ ...part, name, zones: part.zones.map((zone, i) => change({ ...zone, name: zones[i] ?? zone.name }, i)) });
 
 function baggageTug(): Job {
   const part = builder('tug-');
@@ -181,4 +168,4 @@ function horsebox(): Job {
   };
 }
 
-export const DEMO_JOBS: readonly Job[] = [baggageTug(), pilotLaunch(), horsebox()];
+export const DEMO_JOBS: readonly Job[] = [baggageTug(), pilotLaunch(), horsebox(), patrolBuggy()];

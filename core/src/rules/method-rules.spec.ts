@@ -44,6 +44,7 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'comp-hand-only': { fires: ['mech.da', CARBON], silent: ['mech.hand-wet', CARBON] },
   'comp-no-hard-blast': { fires: ['blast.garnet', GRP], silent: ['blast.soda', GRP] },
   'comp-soft-blast-trained': { fires: ['blast.soda', GRP], silent: ['blast.soda', SECTION] },
+  'grp-soda': { fires: ['blast.soda', GRP], silent: ['blast.plastic', GRP] },
   'comp-gelcoat-thin': { fires: ['mech.da', GRP], silent: ['mech.hand-wet', GRP] },
   'comp-no-wire': { fires: ['mech.wire-wheel', GRP], silent: ['mech.da', GRP] },
   'light-no-caustic': { fires: ['chem.caustic-spray', ALLOY], silent: ['chem.caustic-spray', SECTION] },

@@ -73,6 +73,17 @@ export const COMPOSITE_RULES: readonly MethodRule[] = [
     when: (s) => onGroup(s.zone, 'composite') && does(s, 'soft-medium'),
   },
   {
+    id: 'grp-soda',
+    family: 'blast',
+    effect: 'prefer',
+    title: 'Soda is the blast for glass fibre',
+    reason: 'The softest crystal shatters on the gelcoat and leaves no profile; up to 2.8 bar, 45 to 60 cm off.',
+    basis: practice,
+    looksAt: ['substrate', 'medium'],
+    change: 'Another material.',
+    when: (s) => s.method.id === 'blast.soda' && ['grp-gelcoat', 'grp-laminate', 'smc'].includes(s.zone.substrate.id),
+  },
+  {
     id: 'carbon-blast-trained',
     effect: 'rule-out',
     title: 'Carbon is blasted by trained contractors only',

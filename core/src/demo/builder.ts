@@ -1,0 +1,21 @@
+import type { Part, Zone } from '../model/job.ts';
+import type { NewId } from '../model/new-job.ts';
+import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+
+export type PartChange = (part: Part) => Part;
+
+/** Makes parts from templates, with ids that start with a prefix. */
+export function builder(prefix: string): (templateId: string, change: PartChange) => Part {
+  let count = 0;
+  const newId: NewId = () => `${prefix}${(count += 1)}`;
+  return (templateId, change) => {
+    const template = PART_TEMPLATES.find(({ id }) => id === templateId);
+    if (!template) throw new RangeError(`no template ${templateId}`);
+    return change(partFromTemplate(template, newId));
+  };
+}
+
+/** Names of a part and its zones, and what is different about the zones. */
+export const named =
+  (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
+  (part) => ({ ...part, name, zones: part.zones.map((zone, i) => change({ ...zone, name: zones[i] ?? zone.name }, i)) });
