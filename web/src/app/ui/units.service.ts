@@ -1,6 +1,6 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { formatHands, formatMinutes, formatQuantity, localise, lowerFirst, type DimensionName } from '@lift-bare/core';
+import { convert, DIMENSIONS, formatHands, formatMinutes, formatQuantity, localise, lowerFirst, unitSign, type DimensionName } from '@lift-bare/core';
 import { ShopActions } from '../state/shop.actions';
 import { shopFeature } from '../state/shop.reducer';
 
@@ -12,6 +12,12 @@ export class Units {
   readonly system = computed(() => this.shop().units);
 
   show = (value: number, dimension: DimensionName): string => formatQuantity(value, dimension, this.system());
+  /** the bare number in the unit shown, for axes */
+  number = (value: number, dimension: DimensionName): number => {
+    const { kind, canonical, shown } = DIMENSIONS[dimension];
+    return convert(value, kind, canonical, shown[this.system()]);
+  };
+  sign = (dimension: DimensionName): string => unitSign(dimension, this.system());
   minutes = formatMinutes;
   hands = formatHands;
   /** a name inside a sentence */

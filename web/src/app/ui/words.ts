@@ -83,7 +83,10 @@ export const SHAPES: Readonly<Record<Shape['kind'], string>> = {
   tube: 'Tube',
   box: 'Box',
   rim: 'Wheel rim',
+  panel: 'Panel with curve and openings',
+  frame: 'Frame of tubes',
   hull: 'Hull below water',
+  mesh: 'From a mesh file',
 };
 export const TARGETS: Readonly<Record<Target['kind'], string>> = { bare: 'Down to bare', 'down-to': 'Down to a sound layer', keep: 'Keep and key' };
 export const FLOATS = { 'not-tested': 'Not floated yet', floats: 'Floats', sinks: 'Sinks' } as const satisfies Record<Part['floats'], string>;
@@ -117,6 +120,12 @@ export const CONTAMINATION_OPTIONS = options(CONTAMINATION);
 export const LEAD_OPTIONS = options(LEAD);
 export const FEATURE_OPTIONS = options(FEATURES);
 export const SHAPE_OPTIONS = options(SHAPES);
+export const FACING: Readonly<Record<Extract<Shape, { kind: 'mesh' }>['facing'], string>> = {
+  all: 'all faces',
+  up: 'faces up',
+  vertical: 'upright',
+  down: 'overhead',
+};
 export const TARGET_OPTIONS = options(TARGETS);
 export const FLOAT_OPTIONS = options(FLOATS);
 export const NOT_TESTED = -1;

@@ -20,8 +20,10 @@ import {
   type PortfolioProgress,
   type Round,
   type Shop,
+  type UpAxis,
   type ZoneFacts,
 } from '@lift-bare/core';
+import { readAndMeasure, type MeshReading } from './mesh-task';
 
 export interface OpenJobDocument {
   readonly name: string;
@@ -53,6 +55,7 @@ export interface TaskMap {
     progress: number;
     result: Forecast;
   };
+  readonly mesh: { input: { readonly bytes: Uint8Array; readonly name: string; readonly up: UpAxis }; progress: number; result: MeshReading };
   readonly compare: {
     input: { readonly jobs: readonly OpenJobDocument[]; readonly before: Shop; readonly after: Shop };
     progress: number;
@@ -67,6 +70,7 @@ type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | Task
 export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
+  mesh: readAndMeasure,
   kit: ({ job, shop }) => kitSavings(job, shop, CATALOGUE),
   breakEven(input) {
     const zone = factsOf(input);

@@ -9,7 +9,9 @@ import { Toasts } from '../../ui/toast.service';
 import { ConditionForm } from './condition-form';
 import { IdentifyTests } from './identify-tests';
 import { ItemForm } from './item-form';
+import { MeshPanel } from './mesh/mesh-panel';
 import { PartForm } from './part-form';
+import { PhotoStrip } from './photo-strip';
 import { StackEditor } from './stack-editor';
 import { TemplatePicker } from './template-picker';
 import { ZoneForm } from './zone-form';
@@ -17,7 +19,7 @@ import { ZoneForm } from './zone-form';
 /** What is it, what is on it, in what state, where is it worked. */
 @Component({
   selector: 'lb-intake-page',
-  imports: [ItemForm, PartForm, ZoneForm, StackEditor, ConditionForm, IdentifyTests, TemplatePicker, FindingNote, RouterLink],
+  imports: [ItemForm, PartForm, PhotoStrip, MeshPanel, ZoneForm, StackEditor, ConditionForm, IdentifyTests, TemplatePicker, FindingNote, RouterLink],
   templateUrl: './intake-page.html',
   styleUrls: ['../../ui/page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

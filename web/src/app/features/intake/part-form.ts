@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { CATALOGUE, Millimetres, type FinishId, type Part, type SubstrateId } from '@lift-bare/core';
+import { CATALOGUE, Kilograms, Millimetres, partMass, type FinishId, type Part, type SubstrateId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { BoxField } from '../../ui/box-field';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
+import { Units } from '../../ui/units.service';
 import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS } from '../../ui/words';
 
 const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({
@@ -32,6 +33,8 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
         <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
         <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish ?? asJob" [options]="finishes" (changed)="set('finish', $event === asJob ? null : $event)" />
+        <lb-text label="Alloy and temper" [value]="part.alloy" [most]="60" placeholder="if known" (changed)="set('alloy', $event)" />
+        <lb-quantity label="Weighed" dimension="mass" [schema]="kilograms" [value]="part.mass" [optional]="true" [placeholder]="units.show(mass(part), 'mass')" (changed)="set('mass', $any($event))" (cleared)="set('mass', null)" />
         <lb-box class="wide" label="Outside size, to see what it fits in" [value]="part.box" (changed)="set('box', $event)" />
         <lb-choice class="full" label="Joined to it and within reach" [value]="part.touching" [options]="substrates" [many]="true" placeholder="nothing of another material" (changedMany)="set('touching', $event)" />
         <lb-choice class="full" label="To protect or take off" [value]="part.features" [options]="features" [many]="true" placeholder="nothing" (changedMany)="set('features', $event)" />
@@ -42,7 +45,10 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
 })
 export class PartForm {
   protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
   protected readonly millimetres = Millimetres;
+  protected readonly kilograms = Kilograms;
+  protected mass = (part: Part): number => partMass({ ...part, mass: null }).mass;
   protected readonly substrates = SUBSTRATE_OPTIONS;
   protected readonly floats = FLOAT_OPTIONS;
   protected readonly held = HELD_OPTIONS;

@@ -1,4 +1,4 @@
-import { Metres, metres, type Shape, type ShapeKind } from '@lift-bare/core';
+import { m2, Metres, metres, type Shape, type ShapeKind } from '@lift-bare/core';
 
 /** A dimension of a shape, as a field of the form. */
 export interface ShapeField {
@@ -25,6 +25,12 @@ export function startShape(kind: ShapeKind): Shape {
       return { kind, width: metres(0.4), depth: metres(0.3), height: metres(0.2), count: 1 };
     case 'rim':
       return { kind, diameter: metres(0.41), width: metres(0.18), well: metres(0.02), hub: metres(0.07), count: 1 };
+    case 'panel':
+      return { kind, width: metres(1.2), height: metres(0.9), crown: 5, openings: null, faces: 1, count: 1 };
+    case 'frame':
+      return { kind, tubes: [{ name: 'Main tube', diameter: metres(0.035), length: metres(0.6), count: 1 }], count: 1 };
+    case 'mesh':
+      return { kind, facing: 'all', area: m2(1), count: 1 };
     case 'hull':
       return { kind, waterline: metres(7), beam: metres(2.5), draught: metres(1), form: 'medium' };
   }
@@ -66,5 +72,8 @@ export const FORMULA: Readonly<Record<ShapeKind, string>> = {
   tube: 'π d × length',
   box: 'six faces',
   rim: 'profile turned round the axis, both sides, and the disc',
+  panel: '(width × height × (1 + curve) − openings) × faces',
+  frame: 'Σ π d × length × number',
+  mesh: 'sum of the triangles that look that way',
   hull: 'k × waterline × (beam + draught)',
 };

@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { ToastBar } from '../../ui/toast-bar';
+import { ShopAir } from './shop-air';
 import { ShopContractors } from './shop-contractors';
 import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
 import { ShopOwnRows } from './shop-own-rows';
 import { ShopSchools } from './shop-schools';
 
-/** The shop profile in four parts: figures and kit, contractors, schools, own products. */
+/** The shop profile in five parts: figures and kit, air and papers, contractors, schools, own products. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopContractors, ShopSchools, ShopOwnRows],
+  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopContractors, ShopSchools, ShopOwnRows],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -22,6 +23,7 @@ export class ShopPage {
   protected readonly editor = inject(ShopEditor);
   protected readonly parts = [
     { id: 'figures', title: 'Figures and kit' },
+    { id: 'air', title: 'Air, papers, grinder' },
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },

@@ -10,20 +10,12 @@ import {
   viewChild,
 } from '@angular/core';
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset } from 'chart.js';
-import { ThemeService } from '../../ui/theme.service';
+import { ChartColours, type Colours } from '../../ui/chart-colours';
 import type { FrontCurve } from './front-curve';
 
 Chart.defaults.font.family = 'Archivo Variable, sans-serif';
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 
-interface Colours {
-  readonly act: string;
-  readonly care: string;
-  readonly ink: string;
-  readonly soft: string;
-  readonly line: string;
-  readonly stop: string;
-}
 interface Face {
   readonly depth: number;
   readonly name: string;
@@ -45,14 +37,8 @@ export class FrontChart {
   readonly says = input.required<string>();
 
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
-  private readonly theme = inject(ThemeService).theme;
+  private readonly colours = inject(ChartColours).colours;
   private readonly datasets = computed(() => this.curves().flatMap((curve, i) => datasetsOf(curve, this.colours()[i === 0 ? 'act' : 'care'])));
-  private readonly colours = computed((): Colours => {
-    this.theme();
-    const style = getComputedStyle(document.documentElement);
-    const read = (name: string): string => style.getPropertyValue(name).trim();
-    return { act: read('--act'), care: read('--care'), ink: read('--ink'), soft: read('--soft'), line: read('--line'), stop: read('--stop') };
-  });
   private chart: Chart<'line'> | null = null;
 
   constructor() {

@@ -1,77 +1,50 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { choosePacks, zoneRhythm } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { NoZone } from '../../ui/no-zone';
-import { SectionPicture } from '../../ui/section/section-picture';
-import { stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
-import { DwellView } from './dwell-view';
-import { PatchesView } from './patches-view';
-import { ProductsView } from './products-view';
-import { RoundBars } from './round-bars';
-import { SectionsView } from './sections-view';
+import { WhyButton } from '../../ui/why-button';
+import { AbradeView } from './abrade/abrade-view';
+import { FillerView } from './abrade/filler-view';
+import { BlastView } from './blast/blast-view';
+import { SendOutView } from './send-out/send-out-view';
 import { StripSubject } from './strip-subject';
-import { TroubleView } from './trouble-view';
+import { StripperReasons } from './stripper-reasons';
+import { StripperView } from './stripper-view';
 
-const VIEWS = {
-  plan: 'Plan',
-  front: 'Front',
-  patches: 'Test patches',
-  sections: 'Sections',
-  products: 'Products',
-  trouble: 'What went wrong',
-} as const;
-type View = keyof typeof VIEWS;
+const WAYS = { stripper: 'Stripper', abrade: 'Abrasive', blast: 'Blast', filler: 'Filler', 'send-out': 'Sent out' } as const;
+type Way = keyof typeof WAYS;
 
-/** The chosen stripper on this stack: rounds, the front going down, patches, sections, products, and what went wrong. */
+const WAY_OF = { chem: 'stripper', mech: 'abrade', keep: 'abrade', blast: 'blast', heat: 'stripper' } as const satisfies Record<string, Way>;
+
+/** How a zone is stripped: by stripper, by abrasive or by blast, what is filled, and what of the job is sent out. */
 @Component({
   selector: 'lb-strip-page',
-  imports: [SectionPicture, RoundBars, FindingNote, NoZone, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView],
+  imports: [FindingNote, NoZone, RouterLink, WhyButton, StripperView, StripperReasons, AbradeView, BlastView, FillerView, SendOutView],
   templateUrl: './strip-page.html',
   styleUrls: ['../../ui/page.css', './strip-page.css'],
   providers: [StripSubject],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StripPage {
-  /** from the address */
+  /** from the address: a way, or one of the views of a stripper */
   readonly show = input<string>();
 
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly subject = inject(StripSubject);
-  protected readonly views = Object.entries(VIEWS) as [View, string][];
-  protected readonly view = computed<View>(() => this.views.find(([view]) => view === this.show())?.[0] ?? 'plan');
-
-  protected readonly chosen = this.subject.chosen;
-  protected readonly strip = this.subject.plan;
-  protected readonly method = this.subject.method;
-  protected readonly films = computed(() => stackFilms(this.context.zone()?.stack ?? []));
-  protected readonly marks = computed(() => {
-    let depth = 0;
-    return (this.strip()?.rounds ?? []).map((round, i) => ({ depth: (depth += round.depth), label: `round ${i + 1}` }));
+  protected readonly ways = Object.entries(WAYS) as [Way, string][];
+  protected readonly chosen = inject(StripSubject).chosen;
+  /** the way that is planned on this zone */
+  protected readonly planned = computed((): Way | null => {
+    const chosen = this.chosen();
+    return chosen && WAY_OF[chosen.family];
   });
-  protected readonly substrate = computed(() => this.subject.facts()?.substrate.name ?? '');
+  /** what the address asks for; a view of a stripper means the stripper, nothing means the way that is planned */
+  protected readonly way = computed((): Way => {
+    const show = this.show();
+    if (show === undefined) return this.planned() ?? 'stripper';
+    return this.ways.find(([way]) => way === show)?.[0] ?? 'stripper';
+  });
   protected readonly cautions = computed(() => this.chosen()?.findings.filter(({ severity }) => severity !== 'prefer') ?? []);
-  protected readonly supply = computed(() => this.context.plan()?.kit.find(({ id }) => id === this.chosen()?.method) ?? null);
-  protected readonly rest = computed(() => this.chosen()?.pieces.find(({ place }) => place === 'rest') ?? null);
-  /** min from the first lay-on to the last rinse, one person, sections in rotation */
-  protected readonly clock = computed(() => {
-    const [facts, plan, stripper] = [this.subject.facts(), this.strip(), this.subject.stripper()];
-    return facts && plan && stripper && facts.area > 0 ? zoneRhythm(facts, stripper, plan, 1).clock : null;
-  });
-  protected readonly packs = computed(() => {
-    const [plan, stripper] = [this.strip(), this.subject.stripper()];
-    if (!plan || !stripper || plan.litres === 0) return null;
-    const { size, count } = choosePacks(plan.litres, stripper.packs);
-    return `${count} × ${this.units.show(size, 'volume')}`;
-  });
-  protected readonly material = computed(() => (this.chosen()?.supplies ?? []).reduce((sum, { quantity, price }) => sum + quantity * price, 0));
-
-  protected sure(patches: number, earlier: number): string {
-    const here = patches > 0 ? `${patches} ${patches === 1 ? 'dwell' : 'dwells'} watched on this job` : '';
-    const before = earlier > 0 ? `${earlier} of earlier jobs, softened` : '';
-    return `It rests on ${[here, before].filter((text) => text !== '').join(' and ')}.`;
-  }
 }
