@@ -1,9 +1,10 @@
 import { gzipSync } from 'node:zlib';
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Bench } from 'tinybench';
+import { blastWork, shellFile } from './bench-blast.mjs';
 import { benchTrip, stripModel } from './bench-strip.mjs';
 import { build } from './build.mjs';
 import { root } from './run.mjs';
@@ -161,6 +162,7 @@ async function browser() {
       await editing(page),
       await opening(page),
       await fronting(page),
+      await dropping(page),
     ];
   } finally {
     await chrome.close();
@@ -216,6 +218,24 @@ async function fronting(page) {
   };
 }
 
+/** A mesh of 200,000 triangles from the choice of the file to its figures, and the longest task meanwhile. */
+async function dropping(page) {
+  const { bytes, count } = shellFile(200_000);
+  const file = join(mkdtempSync(join(tmpdir(), 'lift-bare-mesh-')), 'shell.stl');
+  writeFileSync(file, bytes);
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-4/intake?zone=buggy-2`);
+  await page.getByLabel('Mesh file').waitFor({ state: 'attached' });
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => (window.longest = 0));
+  const start = Date.now();
+  await page.getByLabel('Mesh file').setInputFiles(file);
+  await page.getByText(`${count.toLocaleString('en')} triangles`).waitFor();
+  const span = Date.now() - start;
+  await page.waitForTimeout(500);
+  const longest = await page.evaluate(() => window.longest);
+  return { measured: `mesh of ${count} triangles on screen`, value: `${span} ms; longest task ${longest.toFixed(0)} ms (0: none over 50)` };
+}
+
 /** From a keystroke in a thickness field to the next painted frame, with 50 zones; and the longest task meanwhile. */
 async function editing(page) {
   await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
@@ -250,6 +270,7 @@ console.table([
   ...portfolios(core),
   ...(await stripModel(core)),
   await benchTrip(core),
+  ...(await blastWork(core, core.gatherFacts(jobOf(core, 500), core.DEMO_SHOP, core.CATALOGUE))),
   await coldPlan(),
   bundle(),
   ...(await browser()),

@@ -81,7 +81,7 @@ test('thin and warm sheet heats sooner; a hand tool heats nothing', () => {
 describe('sanding of a zone', () => {
   test('starts with the paper that takes the coating off and ends in the key of the first coat', () => {
     const abrade = plan(by('mech.grinder-flap')).abrade;
-    expect(abrade?.steps[0]).toMatchObject({ grit: 'P40', why: 'takes the coating off' });
+    expect(abrade?.steps[0]).toMatchObject({ grit: 'P40', why: 'takes the coating off; its scratch is like P40' });
     const last = abrade?.steps.at(-1);
     expect(gritNumber(last?.grit ?? 'P12')).toBeGreaterThanOrEqual(abrade?.key[0] ?? Infinity);
     expect(gritNumber(last?.grit ?? 'P12')).toBeLessThanOrEqual(abrade?.key[1] ?? 0);

@@ -10,7 +10,7 @@ import { discCheck } from './disc-speed.ts';
 import { gritLadder, nearestInStock } from './grit-ladder.ts';
 import { polishSteps } from './polish-steps.ts';
 import { refine, refiningTool, remove, whyOf } from './rungs-work.ts';
-import { startGrit } from './start-grit.ts';
+import { startGrit, usesPaper } from './start-grit.ts';
 import { buries, scratchDepth } from './scratch.ts';
 import { secondsToHeat } from './spot-heat.ts';
 import { wantedKey, type WantedKey } from './wanted-key.ts';
@@ -48,6 +48,7 @@ export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: numb
   const seconds = secondsToHeat(driven(zone, wayOff, wet), zone.substrate, zone.part.thickness, zone.job.place.temperature);
   return {
     removes,
+    paper: removes && usesPaper(wayOff),
     steps,
     skipped: [...ladder.skipped],
     key: [...wanted.range],

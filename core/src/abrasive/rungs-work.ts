@@ -6,6 +6,7 @@ import type { GritId, MethodId } from '../model/ids.ts';
 import type { Rung } from './grit-ladder.ts';
 import { MOST_FINER } from './grit-ladder.ts';
 import { scratchDepth } from './scratch.ts';
+import { usesPaper } from './start-grit.ts';
 
 /** m²/h of one crossing with half overlap: disc or block width and how fast it is fed. Model assumption. */
 const CROSSING: Partial<Record<MethodId, number>> = {
@@ -51,7 +52,12 @@ export function refine(zone: ZoneFacts, { grit, ratio }: Rung, wet: boolean, why
 export function remove(zone: ZoneFacts, tool: Sanding, grit: GritId, hand: number): LadderStep {
   const passes = Math.max(1, Math.round((hand / 60) * (crossingRate(tool.id, zone) / Math.max(zone.area, 1e-9))));
   const wet = tool.traits.includes('wet');
-  return { ...stepOf(grit, null, tool, wet, 'takes the coating off'), passes, hand, sheets: Math.ceil(hand / lifeOf(tool)) };
+  return {
+    ...stepOf(grit, null, tool, wet, usesPaper(tool) ? 'takes the coating off' : `takes the coating off; its scratch is like ${grit}`),
+    passes,
+    hand,
+    sheets: Math.ceil(hand / lifeOf(tool)),
+  };
 }
 
 const stepOf = (grit: GritId, ratio: number | null, tool: Sanding, wet: boolean, why: string) => ({

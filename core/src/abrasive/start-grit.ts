@@ -8,10 +8,12 @@ import { nearestInStock } from './grit-ladder.ts';
 /** Methods that work with paper; other discs come as they are. */
 const PAPER: readonly MethodId[] = ['mech.da', 'mech.da-fine', 'mech.hand-dry', 'mech.hand-wet'];
 
+export const usesPaper = ({ id }: Pick<Method, 'id'>): boolean => PAPER.includes(id);
+
 /** The grit that a way off starts with: the paper in stock that comes nearest to its own, P400 on olefins; null where it leaves no scratch to speak of. */
 export function startGrit(zone: ZoneFacts, method: Method): GritId | null {
   if (method.family !== 'mech' || method.cuts === null) return null;
-  if (!PAPER.includes(method.id)) return method.cuts;
+  if (!usesPaper(method)) return method.cuts;
   const wanted = method.id === 'mech.da-fine' && onGroup(zone, 'plastic-olefin') ? 'P400' : method.cuts;
   return nearestInStock(wanted, zone.shop.papers);
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { MEDIA } from '../catalogue/media.ts';
 import { SUBSTRATES } from '../catalogue/substrates.ts';
-import { panelBow, plateBow, plateModulus, pressureForBow, stripArc } from './bow.ts';
+import { panelBow, plateBow, plateModulus, pressureForBow, pressureForHeldBow, stripArc } from './bow.ts';
 
 const steel = plateModulus(SUBSTRATES['mild-steel-sheet']) ?? 0;
 const bead = MEDIA['blast.glass-bead'];
@@ -38,6 +38,8 @@ test('the pressure for a wanted bow gives that bow; soda never bows', () => {
   const sheet = { thickness: 0.8, span: 0.3, modulus: steel };
   const bar = pressureForBow(5, bead, { distance: 0.3, angle: 45 }, sheet, 8) ?? 0;
   expect(panelBow(bead, jet(bar, 0.3, 45), sheet).free).toBeCloseTo(5, 6);
+  const held = pressureForHeldBow(1, bead, { distance: 0.3, angle: 45 }, sheet, 8) ?? 0;
+  expect(panelBow(bead, jet(held, 0.3, 45), sheet).held[1]).toBeCloseTo(1, 6);
   expect(pressureForBow(5, MEDIA['blast.soda'], { distance: 0.3, angle: 45 }, sheet, 8)).toBeNull();
 });
 

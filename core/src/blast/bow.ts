@@ -44,3 +44,9 @@ export function pressureForBow(wanted: number, medium: Medium, jet: Omit<Jet, 'p
   const over = (pressure: number): number => plateBow(stripArc(medium, { ...jet, pressure }), sheet) - wanted;
   return over(most) < 0 ? null : bisect(over, 0, most);
 }
+
+/** The same for a panel that is held as little as panels are. */
+export const pressureForHeldBow = (wanted: number, ...how: DropFirst<Parameters<typeof pressureForBow>>): number | null =>
+  pressureForBow(wanted * HOLD[1], ...how);
+
+type DropFirst<T extends readonly unknown[]> = T extends readonly [unknown, ...infer Rest] ? Rest : never;

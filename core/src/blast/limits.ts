@@ -33,8 +33,16 @@ export function blastLimit(zone: ZoneFacts): BlastLimit {
   return FREE;
 }
 
-/** bar gauge: the medium's usual highest, held down by what the material stands. */
-export const highestPressure = (limit: BlastLimit, medium: Medium): number => Math.min(medium.pressure.value, limit.pressure ?? Infinity);
+/** Rz µm; heavy epoxy and zinc take up to 75, deeper peaks are not covered. Common practice, no source. */
+const DEEPEST = 75;
+
+/** bar gauge: the medium's usual highest, held down by what the material stands and by the deepest profile that a primer covers. */
+export function highestPressure(limit: BlastLimit, { pressure, leastPressure, profileRange }: Medium): number {
+  const [low, high] = profileRange.value;
+  const span = pressure.value - leastPressure.value;
+  const shallow = high > DEEPEST ? leastPressure.value + (span * (DEEPEST - low)) / (high - low) : pressure.value;
+  return Math.min(shallow, limit.pressure ?? Infinity);
+}
 
 /** A value within a range, or its nearer end. */
 export const within = (value: number, [low, high]: readonly [number, number]): number => Math.min(high, Math.max(low, value));

@@ -14,7 +14,7 @@ import { answersOf, bestAir, meanSpeed, type PressureSpan } from './choose-air.t
 import { jetWidth, type Jet } from './jet.ts';
 import { blastLimit, highestPressure, within, type BlastLimit } from './limits.ts';
 import { airPoint, nozzlesOf, type AirPoint, type OwnNozzle } from './nozzle-choices.ts';
-import { abrasiveFlow, blastRate, profileAt, SUCTION } from './production.ts';
+import { abrasiveFlow, blastRate, fullPressure, profileAt, SUCTION } from './production.ts';
 
 export type BlastMethod = Extract<Method, { family: 'blast' }>;
 /** The shop's pot, its cabinet, or a contractor. */
@@ -40,7 +40,7 @@ export function planBlast(zone: ZoneFacts, method: BlastMethod, at: BlastPlace, 
   const suction = gun === 'pot' ? 1 : SUCTION;
   const factor = stackFactor(zone, method.traits.includes('removes-rust')) * ACCESS_SPEED[zone.zone.access] * suction;
   const rate = (bore: number, pressure: number): number => blastRate(medium, bore, { ...held, pressure }, factor, grade);
-  const air = away ? null : airFor(zone, setting, { least: medium.leastPressure.value, most: highestPressure(limit, medium) });
+  const air = away ? null : airFor(zone, setting, spanOf(limit, medium));
   const pressure = air?.pressure ?? setting.pressure ?? highestPressure(limit, medium);
   const bore = air?.nozzle.now ?? null;
   const [speed, flow] = bore === null ? [0, 0] : [rate(bore, pressure), suction * abrasiveFlow(medium, bore, pressure)];
@@ -68,6 +68,13 @@ export function planBlast(zone: ZoneFacts, method: BlastMethod, at: BlastPlace, 
   };
 }
 
+/** Pressures between which a medium is used on a material. */
+export const spanOf = (limit: BlastLimit, medium: Medium): PressureSpan => ({
+  least: medium.leastPressure.value,
+  most: highestPressure(limit, medium),
+  full: fullPressure(medium),
+});
+
 const limitOf = ({ pressure, distance, angle, reason }: BlastLimit): BlastPlan['limit'] => ({
   pressure,
   distance: [...distance],
@@ -84,8 +91,8 @@ function airFor(zone: ZoneFacts, setting: BlastSetting, span: PressureSpan): Air
   }
   const owned = nozzlesOf(plant);
   const chosen = setting.nozzle && (owned.find(({ id }) => id === setting.nozzle) ?? asNew(setting.nozzle));
-  if (setting.pressure !== null) return atPressure(plant, chosen ? [chosen] : owned, setting.pressure);
-  const best = bestAir(answersOf(chosen ? only(plant, chosen) : plant, span));
+  if (setting.pressure !== null) return atPressure(plant, chosen ? [chosen] : owned, setting.pressure, span);
+  const best = bestAir(answersOf(chosen ? only(plant, chosen) : plant, span), span);
   return best ?? airPoint(plant, chosen ?? (owned[0] as OwnNozzle), span.least);
 }
 
@@ -103,10 +110,10 @@ function only(plant: AirPlant, { id, now }: OwnNozzle): AirPlant {
 }
 
 /** At a pressure set by hand: the largest nozzle that is fed all day, else the smallest. */
-function atPressure(plant: AirPlant, nozzles: readonly OwnNozzle[], pressure: number): AirPoint {
+function atPressure(plant: AirPlant, nozzles: readonly OwnNozzle[], pressure: number, span: PressureSpan): AirPoint {
   const points = nozzles.map((nozzle) => airPoint(plant, nozzle, pressure));
   const fed = points.filter(({ rhythm }) => rhythm === null);
-  return (fed.length > 0 ? fed : points).reduce((best, point) => (meanSpeed(point) > meanSpeed(best) ? point : best));
+  return (fed.length > 0 ? fed : points).reduce((best, point) => (meanSpeed(point, span) > meanSpeed(best, span) ? point : best));
 }
 
 function airFigures(air: AirPoint | null, plant: AirPlant | null): Pick<BlastPlan, 'set' | 'hoseLoss' | 'demand' | 'supply' | 'duty' | 'rhythm'> {

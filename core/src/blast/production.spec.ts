@@ -46,6 +46,11 @@ test('a better grade, a shallower angle, more distance and a smaller bore are al
   expect(rate(5, { bore: 6.35 })).toBeCloseTo(rate(5) * (4 / 6) ** 2, 9);
 });
 
+test('a soft medium works at full speed at its own usual highest pressure (model assumption)', () => {
+  const plastic = MEDIA['blast.plastic'];
+  expect(blastRate(plastic, REFERENCE_BORE, { pressure: plastic.pressure.value, distance: 0.3, angle: 60 }, 1, null)).toBeCloseTo(14 * 0.5, 9);
+});
+
 test('more pressure never blasts slower, nor leaves a shallower profile', () => {
   const pressures = fc.double({ min: 0.5, max: 8, noNaN: true });
   fc.assert(fc.property(pressures, (bar) => rate(bar + 0.5) >= rate(bar) && profileAt(garnet, bar + 0.5) >= profileAt(garnet, bar)));

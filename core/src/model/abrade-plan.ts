@@ -20,6 +20,7 @@ export const SkippedGrit = z.strictObject({ grit: GritId, why: z.string() });
 /** Grits from the one that removes to the key that the next coat wants. */
 export const AbradePlan = z.strictObject({
   removes: z.boolean().describe('the first step takes the coating off'),
+  paper: z.boolean().describe('the first step works with paper, so that another grit may start'),
   steps: z.array(LadderStep),
   skipped: z.array(SkippedGrit),
   key: z.tuple([z.number(), z.number()]).describe('P grits that the next coat wants, coarsest and finest'),

@@ -24,7 +24,7 @@ test('a sheet says what is sent, with what, how hard, to what grade, and what mu
   const [sheet] = sheets(rail);
   expect(sheet).toMatchObject({ to: 'Blasting contractor', pieces: 1, area: 1, charge: 120, transport: 25, daysAway: 4 });
   const part = sheet?.parts[0];
-  expect(part?.lines[0]).toMatchObject({ medium: 'Garnet', pressure: 7, segment: 60, result: 'Sa 2½ (about SP 10), Rz about 80 µm' });
+  expect(part?.lines[0]).toMatchObject({ medium: 'Garnet', pressure: 6.625, segment: 60, result: 'Sa 2½ (about SP 10), Rz about 75 µm' });
   expect(part?.keepOff).toEqual(['rubber and seals', 'identification plate: covered']);
   expect(part?.plug).toEqual(['threads: bolts or plugs in', 'bearing seats: plugged on both sides']);
   expect(part?.mass).toBeCloseTo(31.4, 6);
@@ -35,7 +35,10 @@ test('the hour of the primer runs from the pick-up: blasted steel at 70 % keeps 
   const order = { contractor: 'blaster', readyAt: '2026-11-27T13:00:00.000Z', note: 'ring first' };
   const [sheet] = sheets(rail, (job) => ({ ...job, orders: [order] }));
   expect(sheet).toMatchObject({ readyAt: order.readyAt, note: 'ring first', primeBy: '2026-11-27T17:00:00.000Z' });
-  expect(sheets(rail)[0]).toMatchObject({ primeBy: null, missing: expect.arrayContaining(['when it is picked up', 'a photo of Part']) });
+  expect(sheets(rail)[0]).toMatchObject({
+    primeBy: null,
+    missing: expect.arrayContaining(['when it is picked up', 'Part: a photo, its size, its weight on a scale']),
+  });
 });
 
 test('lead and biocide stand on the ticket, tested or taken for it', () => {

@@ -139,9 +139,13 @@ function coatingsOn(part: Part, zones: readonly ZonePlan[], catalogue: Catalogue
 const named = (features: readonly Feature[], words: Partial<Record<Feature, string>>): string[] =>
   features.flatMap((feature) => words[feature] ?? []);
 
-const missingOf = ({ name, photos, size, massFrom, alloy, material }: OrderPart): string[] => [
-  ...(photos.length === 0 ? [`a photo of ${name}`] : []),
-  ...(size === null ? [`the outside size of ${name}`] : []),
-  ...(massFrom === 'geometry' ? [`the weight of ${name} on a scale`] : []),
-  ...(alloy === '' && /alumin|alloy|magnes/i.test(material) ? [`the alloy of ${name}`] : []),
-];
+/** What of a part should be known before it is sent, in one line; none when nothing is missing. */
+function missingOf({ name, photos, size, massFrom, alloy, material }: OrderPart): string[] {
+  const missing = [
+    ...(photos.length === 0 ? ['a photo'] : []),
+    ...(size === null ? ['its size'] : []),
+    ...(massFrom === 'geometry' ? ['its weight on a scale'] : []),
+    ...(alloy === '' && /alumin|magnes/i.test(material) ? ['its alloy'] : []),
+  ];
+  return missing.length === 0 ? [] : [`${name}: ${missing.join(', ')}`];
+}

@@ -20,6 +20,8 @@ export interface MeshMeasure {
   /** null where the mesh is not closed */
   readonly volume: number | null;
   readonly openEdges: number;
+  /** closed, with its faces wound the wrong way round */
+  readonly insideOut: boolean;
   /** triangles without area */
   readonly degenerate: number;
   /** share of the area that lies inside another shell; 0 where it cannot be told */
@@ -62,7 +64,19 @@ export function* measureMesh({ positions, triangles }: Mesh, up: UpAxis): Progre
     facing[look] += areas[t] as number;
   }
   const hidden = closed ? yield* hiddenShare({ positions, triangles }, areas, { low, high }, outward) : 0;
-  return { triangles, area, facing, size, middle, volume: closed ? Math.abs(volume) : null, openEdges: open, degenerate, hidden, looks };
+  return {
+    triangles,
+    area,
+    facing,
+    size,
+    middle,
+    volume: closed ? Math.abs(volume) : null,
+    openEdges: open,
+    insideOut: outward < 0,
+    degenerate,
+    hidden,
+    looks,
+  };
 }
 
 const lookOf = (towardsUp: number): 0 | 1 | 2 => (towardsUp > STEEP ? UP : towardsUp < -STEEP ? DOWN : VERTICAL);

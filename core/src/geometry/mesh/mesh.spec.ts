@@ -130,6 +130,7 @@ describe('how far a mesh can be trusted', () => {
     const plain = measured(mesh);
     const corner = (i: number) => 9 * Math.floor(i / 9) + [0, 1, 2, 6, 7, 8, 3, 4, 5][i % 9]!;
     const turned = measured({ ...mesh, positions: mesh.positions.map((_, i) => mesh.positions[corner(i)]!) });
+    expect([plain.insideOut, turned.insideOut]).toEqual([false, true]);
     expect(turned.facing[0]).toBeCloseTo(plain.facing[0], 5);
     expect(turned.volume).toBeCloseTo(plain.volume ?? 0, 5);
   });

@@ -8,6 +8,7 @@ export interface Colours {
   readonly soft: string;
   readonly line: string;
   readonly stop: string;
+  readonly ground: string;
 }
 
 /** The colours of the theme as a canvas wants them. */
@@ -18,6 +19,14 @@ export class ChartColours {
     this.theme();
     const style = getComputedStyle(document.documentElement);
     const read = (name: string): string => style.getPropertyValue(name).trim();
-    return { act: read('--act'), care: read('--care'), ink: read('--ink'), soft: read('--soft'), line: read('--line'), stop: read('--stop') };
+    return {
+      act: read('--act'),
+      care: read('--care'),
+      ink: read('--ink'),
+      soft: read('--soft'),
+      line: read('--line'),
+      stop: read('--stop'),
+      ground: read('--ground'),
+    };
   });
 }

@@ -17,7 +17,7 @@ let nextId = 0;
     <div class="field">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
       <nz-select [nzId]="id" [ngModel]="value()" (ngModelChange)="chosen($event)" [nzMode]="many() ? 'multiple' : 'default'"
-        [nzShowSearch]="options().length > 8" [nzPlaceHolder]="placeholder()" [nzDropdownMatchSelectWidth]="false" [nzMaxTagCount]="6">
+        [nzShowSearch]="options().length > 8" [nzPlaceHolder]="placeholder()" [nzDropdownMatchSelectWidth]="false" [nzMaxTagCount]="tags()">
         @for (option of options(); track option.value) { <nz-option [nzValue]="option.value" [nzLabel]="option.label" /> }
       </nz-select>
     </div>
@@ -31,6 +31,8 @@ export class ChoiceField<T> {
   readonly options = input.required<readonly ChoiceOption<T>[]>();
   readonly many = input(false);
   readonly placeholder = input('choose');
+  /** shown of many before they are counted */
+  readonly tags = input(6);
   readonly changed = output<T>();
   /** answers instead of `changed` when `many` */
   readonly changedMany = output<T[]>();

@@ -42,7 +42,10 @@ export function* readAndMeasure({ bytes, name, up }: { bytes: Uint8Array; name: 
   let measured = measuring.next();
   for (; !measured.done; measured = measuring.next()) yield READING + (1 - READING) * measured.value;
   const { looks, ...measure } = measured.value;
-  return { measure, corners: turned(mesh.positions, measure, up), colours: coloured(looks) };
+  const corners = turned(mesh.positions, measure, up);
+  if (measure.insideOut) turnOut(corners);
+  const shown = thinnedOut(corners, looks);
+  return { measure, corners: shown.corners, colours: coloured(shown.looks) };
 }
 
 function turned(positions: Float32Array, { middle, size }: Pick<MeshMeasure, 'middle' | 'size'>, up: UpAxis): Float32Array {
@@ -53,6 +56,44 @@ function turned(positions: Float32Array, { middle, size }: Pick<MeshMeasure, 'mi
       corners[i + k] = sign * scale * ((positions[i + axis] as number) - middle[axis]);
     });
   return corners;
+}
+
+/** Winds every triangle the other way round. */
+function turnOut(corners: Float32Array): void {
+  for (let at = 0; at < corners.length; at += 9)
+    for (let axis = 3; axis < 6; axis++) {
+      const second = corners[at + axis] as number;
+      corners[at + axis] = corners[at + axis + 3] as number;
+      corners[at + axis + 3] = second;
+    }
+}
+
+/** Triangles that a machine without a graphics card draws at once. */
+const DRAWN = 60_000;
+/** Cells along the longest side in which corners are drawn as one. */
+const CELLS = 110;
+
+/** A large mesh as it is drawn: corners of one cell become the first of them, and what has shrunk to a line is left out. */
+function thinnedOut(corners: Float32Array, looks: Uint8Array): { corners: Float32Array; looks: Uint8Array } {
+  if (looks.length <= DRAWN) return { corners, looks };
+  const firsts = new Map<number, number>();
+  const firstOf = (corner: number): number => {
+    const [x, y, z] = [0, 1, 2].map((axis) => Math.round(((corners[3 * corner + axis] as number) + 0.5) * CELLS)) as [number, number, number];
+    const cell = (x * (CELLS + 1) + y) * (CELLS + 1) + z;
+    const known = firsts.get(cell);
+    if (known === undefined) firsts.set(cell, corner);
+    return known ?? corner;
+  };
+  const keptCorners = new Float32Array(corners.length);
+  const keptLooks = new Uint8Array(looks.length);
+  let kept = 0;
+  looks.forEach((look, t) => {
+    const [a, b, c] = [firstOf(3 * t), firstOf(3 * t + 1), firstOf(3 * t + 2)];
+    if (a === b || b === c || c === a) return;
+    [a, b, c].forEach((corner, i) => keptCorners.set(corners.subarray(3 * corner, 3 * corner + 3), 9 * kept + 3 * i));
+    keptLooks[kept++] = look;
+  });
+  return { corners: keptCorners.slice(0, 9 * kept), looks: keptLooks.slice(0, kept) };
 }
 
 function coloured(looks: Uint8Array): Uint8Array {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AirPlant, freeAirThrough, GRITS, Grinder, nozzleOf, NOZZLES, RESERVE, USUAL_AIR, type GritId, type NozzleId } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
@@ -45,7 +45,8 @@ export class ShopAir {
       NOZZLES.filter(({ id }) => sizes.includes(id)).map(({ id }) => known.find(({ size }) => size === id) ?? { size: id, bore: null }),
     );
   }
-  protected sizes = (): NozzleId[] => this.shop().air?.nozzles.map(({ size }) => size) ?? [];
+  /** one object for one profile, or the field would never come to rest */
+  protected readonly sizes = computed((): NozzleId[] => this.shop().air?.nozzles.map(({ size }) => size) ?? []);
   protected worn(size: NozzleId, bore: number | null): void {
     this.set(
       'nozzles',

@@ -14,6 +14,8 @@ import { hintFor, recordOf, troublesOf, type ReadFile } from './mesh-figures';
 import { MeshView } from './mesh-view';
 
 const LARGEST = 64 * 1024 * 1024;
+/** Share of the area below which a way of looking is no zone of its own: rims of sheet. */
+const SLIVER = 0.01;
 const FACINGS = ['up', 'vertical', 'down'] as const;
 
 /** A mesh file of the part: dropped, read in the worker, measured, looked at, and turned into zones. */
@@ -182,7 +184,7 @@ const shaped = (zone: Zone, record: MeshRecord, facing: 'all' | (typeof FACINGS)
 
 /** One zone for each way that faces look; the first keeps the zone's own id, with its patches and tests. */
 function byFacing(zone: Zone, record: MeshRecord): Zone[] {
-  const looks = FACINGS.filter((facing) => record.facing[facing] > 0);
+  const looks = FACINGS.filter((facing) => record.facing[facing] > SLIVER * record.area);
   return looks.map((facing, i) => {
     const base =
       i === 0

@@ -15,6 +15,7 @@ import {
   BufferGeometry,
   DirectionalLight,
   DoubleSide,
+  FrontSide,
   HemisphereLight,
   Mesh,
   MeshLambertMaterial,
@@ -38,16 +39,18 @@ export class MeshView {
   readonly says = input.required<string>();
   private readonly box = viewChild.required<ElementRef<HTMLElement>>('box');
   protected readonly failed = signal(false);
-  private readonly mesh = new Mesh(new BufferGeometry(), new MeshLambertMaterial({ vertexColors: true, flatShading: true, side: DoubleSide }));
+  private readonly mesh = new Mesh(new BufferGeometry(), new MeshLambertMaterial({ vertexColors: true, flatShading: true }));
   private readonly scene = new Scene();
   private draw: (() => void) | null = null;
 
   constructor() {
     const destroyed = inject(DestroyRef);
-    this.scene.add(this.mesh, new HemisphereLight(0xffffff, 0x8a8578, 2.2));
-    afterNextRender(() => this.start(destroyed));
+    this.scene.add(this.mesh, new HemisphereLight(0xffffff, 0x8a8578, 1.5));
+    afterNextRender(() => void this.start(destroyed));
     effect(() => {
-      const { corners, colours } = this.reading();
+      const { corners, colours, measure } = this.reading();
+      // A closed body is looked at from outside; a skin without thickness from both sides.
+      this.mesh.material.side = measure.volume === null ? DoubleSide : FrontSide;
       this.mesh.geometry.dispose();
       this.mesh.geometry = new BufferGeometry();
       this.mesh.geometry.setAttribute('position', new BufferAttribute(corners, 3));
@@ -56,14 +59,15 @@ export class MeshView {
     });
   }
 
-  private start(destroyed: DestroyRef): void {
+  /** In steps with a frame between them, so that none holds the page up: context, shaders, then the mesh itself. */
+  private async start(destroyed: DestroyRef): Promise<void> {
     const host = this.box().nativeElement;
     const renderer = rendererOf();
     if (!renderer) return this.failed.set(true);
     const { clientWidth: width, clientHeight: height } = host;
     const camera = new PerspectiveCamera(36, width / height, 0.01, 20);
     camera.position.set(1.1, 0.8, 1.5);
-    const light = new DirectionalLight(0xffffff, 1.6);
+    const light = new DirectionalLight(0xffffff, 1.1);
     camera.add(light);
     this.scene.add(camera);
     renderer.setPixelRatio(Math.min(2, devicePixelRatio));
@@ -71,17 +75,22 @@ export class MeshView {
     host.append(renderer.domElement);
     const controls = new OrbitControls(camera, renderer.domElement);
     controls.enableDamping = false;
-    this.draw = () => renderer.render(this.scene, camera);
-    controls.addEventListener('change', this.draw);
-    this.draw();
     destroyed.onDestroy(() => {
       controls.dispose();
       this.mesh.geometry.dispose();
       this.mesh.material.dispose();
       renderer.dispose();
     });
+    await nextFrame();
+    await renderer.compileAsync(this.scene, camera);
+    await nextFrame();
+    this.draw = () => renderer.render(this.scene, camera);
+    controls.addEventListener('change', this.draw);
+    this.draw();
   }
 }
+
+const nextFrame = (): Promise<void> => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
 
 /** Null where the machine has no 3D. */
 function rendererOf(): WebGLRenderer | null {

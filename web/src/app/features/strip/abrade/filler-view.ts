@@ -40,7 +40,7 @@ const START = Filling.parse({ area: 0.03, depth: 2, hardener: 2 });
         <p class="basis">Ratio 1 to 3 % and the order of work: common practice, no source. Density, pot life at 20 °C (halved for every 10 °C more, and the more hardener the shorter) and times: model assumptions; the tin decides.</p>
       }
     } @else {
-      <p class="lead">No dents to fill here.</p>
+      <p class="lead">No dents to fill here. Area and depth give filler, hardener and batches for today's temperature, and how it is blocked.</p>
       <p><button type="button" class="btn" (click)="start()">Fill dents in this zone</button></p>
     }
   `,

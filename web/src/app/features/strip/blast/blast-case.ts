@@ -3,12 +3,14 @@ import {
   answersOf,
   checkBlast,
   freeAirThrough,
-  highestPressure,
   blastLimit,
   nozzlesOf,
   panelBow,
+  largestBore,
   planBlast,
+  pressureForHeldBow,
   plateModulus,
+  spanOf,
   type AirPoint,
   type BlastMethod,
   type BlastPlan,
@@ -42,11 +44,10 @@ export interface NozzleRow {
 }
 
 /** Each nozzle between the least that strips and the most that the material stands, held all day where that is possible; empty without a compressor. */
-export function nozzleRows({ facts, method, at, plan }: BlastCase): readonly NozzleRow[] {
+export function nozzleRows({ facts, method, plan }: BlastCase): readonly NozzleRow[] {
   const { air } = facts.shop;
   if (!air) return [];
-  const span = { least: method.medium.leastPressure.value, most: highestPressure(blastLimit(facts), method.medium) };
-  return answersOf(air, span).map(({ nozzle, allDay, rhythm }) => {
+  return answersOf(air, spanOf(blastLimit(facts), method.medium)).map(({ nozzle, allDay, rhythm }) => {
     const point = allDay ?? rhythm;
     if (!point) return { nozzle, point, mean: 0 };
     const set = {
@@ -55,7 +56,7 @@ export function nozzleRows({ facts, method, at, plan }: BlastCase): readonly Noz
       pressure: point.pressure,
       gun: plan.gun === 'spot' ? plan.gun : ('pot' as const),
     };
-    return { nozzle, point, mean: point.duty * planBlast(facts, method, at, set).rate };
+    return { nozzle, point, mean: point.duty * planBlast(facts, method, 'blast-pot', set).rate };
   });
 }
 
@@ -101,3 +102,14 @@ export function bowLines({ facts, method, plan }: BlastCase, most: number): Line
     { name: 'held, at best', nozzle: null, points: bows.map(({ pressure, bow }) => [pressure, bow.held[0]] as const) },
   ];
 }
+
+/** bar at which a held panel bows by a wanted mm at worst; null where it never does below `most`. */
+export function pressureForBow({ facts, method, plan }: BlastCase, wanted: number, most: number): number | null {
+  const modulus = plateModulus(facts.substrate);
+  if (modulus === null || !plan.bow) return null;
+  const sheet = { thickness: facts.part.thickness, span: plan.bow.span, modulus };
+  return pressureForHeldBow(wanted, method.medium, { distance: plan.distance, angle: plan.angle }, sheet, most);
+}
+
+/** mm; the largest bore that the compressor feeds at the pressure of the plan; null without a compressor. */
+export const largestFed = ({ facts, plan }: BlastCase): number | null => (facts.shop.air ? largestBore(facts.shop.air.freeAir, plan.pressure) : null);

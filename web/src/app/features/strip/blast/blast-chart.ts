@@ -16,6 +16,8 @@ export interface Guide {
   readonly at: number;
   readonly across: boolean;
   readonly text: string;
+  /** written under its line */
+  readonly below?: boolean;
 }
 
 /** Curves over pressure, named at their ends, with guides. */
@@ -78,21 +80,35 @@ const datasetOf = ({ points, picked }: Curve, { act, soft }: Colours): ChartData
   borderWidth: picked ? 2.5 : 1,
 });
 
-function drawNames(chart: Chart<'line'>, curves: readonly Curve[], guides: readonly Guide[], { ink, stop, act, soft }: Colours): void {
+function drawNames(chart: Chart<'line'>, curves: readonly Curve[], guides: readonly Guide[], { ink, stop, act, soft, ground }: Colours): void {
   const { ctx, chartArea, scales } = chart;
   const { x, y } = scales;
   if (!x || !y) return;
   ctx.save();
   ctx.font = '12px Archivo Variable, sans-serif';
-  for (const { name, points, picked } of curves) {
-    const last = points.filter((point) => y.getPixelForValue(point.y) > chartArea.top + 4).at(-1);
-    if (!last) continue;
-    ctx.fillStyle = picked ? act : soft;
-    ctx.textAlign = 'right';
-    ctx.fillText(name, x.getPixelForValue(last.x) - 3, y.getPixelForValue(last.y) - 4);
+  const write = (text: string, px: number, py: number, colour: string): void => {
+    ctx.setLineDash([]);
+    ctx.lineWidth = 4;
+    ctx.strokeStyle = ground;
+    ctx.strokeText(text, px, py);
+    ctx.fillStyle = colour;
+    ctx.fillText(text, px, py);
+    ctx.lineWidth = 1;
+  };
+  let leaving = 0;
+  for (const { name, points, picked } of [...curves].reverse()) {
+    const end = points.at(-1);
+    if (!end) continue;
+    // A curve that leaves at the top is named a line lower than the one before, so that steep ones stay apart.
+    const leaves = y.getPixelForValue(end.y) < chartArea.top;
+    const level = leaves ? chartArea.top + 12 + 14 * leaving++ : y.getPixelForValue(end.y) - 4;
+    const beside = leaves ? (points.find((point) => y.getPixelForValue(point.y) <= level) ?? end).x : end.x;
+    ctx.textAlign = leaves ? 'left' : 'right';
+    write(name, x.getPixelForValue(beside) + (leaves ? 5 : -3), level, picked ? act : soft);
   }
-  for (const { at, across, text } of guides) {
-    ctx.strokeStyle = ctx.fillStyle = across ? stop : ink;
+  for (const { at, across, text, below } of guides) {
+    const colour = across ? stop : ink;
+    ctx.strokeStyle = colour;
     ctx.setLineDash([5, 4]);
     ctx.beginPath();
     const level = across ? y.getPixelForValue(at) : x.getPixelForValue(at);
@@ -101,7 +117,12 @@ function drawNames(chart: Chart<'line'>, curves: readonly Curve[], guides: reado
     ctx.lineTo(across ? chartArea.right : level, across ? level : chartArea.bottom);
     ctx.stroke();
     ctx.textAlign = across || level < chartArea.right - 120 ? 'left' : 'right';
-    ctx.fillText(text, across ? chartArea.left + 6 : level + (ctx.textAlign === 'left' ? 5 : -5), across ? level - 5 : chartArea.top + 11);
+    write(
+      text,
+      across ? chartArea.left + 6 : level + (ctx.textAlign === 'left' ? 5 : -5),
+      across ? level + (below ? 14 : -5) : chartArea.top + 11,
+      colour,
+    );
   }
   ctx.restore();
 }

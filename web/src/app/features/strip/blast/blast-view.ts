@@ -1,6 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { AS_WORKED_OUT, gradeText, nozzleOf, NOZZLES, RESERVE, BlastSetting, type BlastMethod } from '@lift-bare/core';
+import { AS_WORKED_OUT, gradeText, nozzleOf, NOZZLES, RESERVE, BlastSetting, Millimetres, type BlastMethod } from '@lift-bare/core';
 import type { ChoiceOption } from '../../../ui/choice-field';
 import { ChoiceField } from '../../../ui/choice-field';
 import { FigureField } from '../../../ui/figure-field';
@@ -9,7 +9,7 @@ import { QuantityField } from '../../../ui/quantity-field';
 import { Units } from '../../../ui/units.service';
 import { StripSubject } from '../strip-subject';
 import { BlastChart, type Curve, type Guide } from './blast-chart';
-import { bestRow, blastCase, bowLines, demandLines, nozzleRows, type NozzleRow } from './blast-case';
+import { bestRow, blastCase, bowLines, demandLines, largestFed, nozzleRows, pressureForBow, type NozzleRow } from './blast-case';
 
 const AUTO = 'auto' as const;
 type NozzleChoice = NonNullable<BlastSetting['nozzle']> | typeof AUTO;
@@ -91,13 +91,13 @@ export class BlastView {
     const one = this.case();
     return one ? demandLines(one, this.most()).map((line) => this.curve(line.name, line.points, 'air', line.nozzle === one.plan.nozzle)) : [];
   });
-  protected readonly demandMost = computed(() => this.units.number(2.4 * (this.air()?.freeAir ?? 1000), 'air'));
+  protected readonly demandMost = computed(() => roundUp(this.units.number(2.2 * (this.air()?.freeAir ?? 1000), 'air')));
   protected readonly demandGuides = computed((): Guide[] => {
     const [one, air] = [this.case(), this.air()];
     if (!one || !air) return [];
     return [
       { at: this.units.number(air.freeAir, 'air'), across: true, text: `compressor, ${this.units.show(air.freeAir, 'air')}` },
-      { at: this.units.number(air.freeAir / RESERVE, 'air'), across: true, text: 'a fifth in reserve' },
+      { at: this.units.number(air.freeAir / RESERVE, 'air'), across: true, text: 'a fifth in reserve', below: true },
       { at: this.units.number(one.plan.pressure, 'pressure'), across: false, text: this.units.show(one.plan.pressure, 'pressure') },
     ];
   });
@@ -106,7 +106,9 @@ export class BlastView {
     const lines = one && bowLines(one, this.most());
     return lines?.map((line, i) => this.curve(line.name, line.points, 'gauge', i === 1)) ?? null;
   });
-  protected readonly bowMost = computed(() => Math.max(...(this.bow()?.[0]?.points ?? []).map(({ y }) => y), this.units.number(1, 'gauge')));
+  protected readonly bowMost = computed(() =>
+    roundUp(Math.max(...(this.bow()?.[0]?.points ?? []).map(({ y }) => y), this.units.number(0.2, 'gauge'))),
+  );
   protected readonly bowGuides = computed((): Guide[] => {
     const one = this.case();
     if (!one) return [];
@@ -122,11 +124,22 @@ export class BlastView {
     const one = this.case();
     return one ? nozzleRows(one) : [];
   });
+  /** mm of bow that may be */
+  protected readonly allowedBow = signal(0.5);
+  protected readonly bowSchema = Millimetres;
+  protected readonly pressureAllowed = computed(() => {
+    const one = this.case();
+    return one && pressureForBow(one, this.allowedBow(), 15);
+  });
+  protected readonly largest = computed(() => {
+    const one = this.case();
+    return one && largestFed(one);
+  });
   protected readonly best = computed(() => bestRow(this.rows()));
 
   protected gradeOf = gradeText;
   protected nameOf = (id: NonNullable<BlastSetting['nozzle']>): string => nozzleOf(id).name;
-  protected minutes = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} min`;
+  protected minutes = (value: number): string => (value < 10 ? `${value.toFixed(1)} min` : this.units.minutes(value));
 
   protected set(change: Partial<BlastSetting>): void {
     this.subject.context.editZone(`blast ${Object.keys(change).join()}`, (zone) => ({
@@ -158,4 +171,10 @@ export class BlastView {
     picked,
     points: points.map(([pressure, value]) => ({ x: this.units.number(pressure, 'pressure'), y: this.units.number(value, dimension) })),
   });
+}
+
+/** The next round number, for the end of an axis. */
+function roundUp(value: number): number {
+  const ten = 10 ** Math.floor(Math.log10(value));
+  return ten * ([1, 1.5, 2, 3, 4, 5, 6, 8].find((step) => step * ten >= value) ?? 10);
 }
