@@ -7,7 +7,7 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
   await page.goto('/');
   await expect(page.locator(row, { hasText: 'Baggage tug 14' })).toContainText('2 open');
   await page.keyboard.press('/');
-  await page.keyboard.type('bonnet');
+  await page.keyboard.type('hitch');
   await expect(page.locator(row)).toHaveCount(1);
   await field(page, 'Find').fill('');
   await expect(page.locator(row).nth(2)).toBeVisible();

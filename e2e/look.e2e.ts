@@ -4,6 +4,7 @@ import { expect, test } from '@playwright/test';
 const VIEWS = [
   '/',
   '/shop/figures',
+  '/shop/air',
   '/shop/contractors',
   '/shop/schools',
   '/shop/own-rows',
@@ -14,6 +15,9 @@ const VIEWS = [
   '/jobs/demo-1/way-off',
   '/jobs/demo-1/strip?zone=tug-27',
   ...['front', 'patches', 'sections', 'products', 'trouble'].map((show) => `/jobs/demo-1/strip?zone=tug-27&show=${show}`),
+  ...['blast', 'filler', 'send-out'].map((show) => `/jobs/demo-4/strip?zone=buggy-2&show=${show}`),
+  '/jobs/demo-3/strip?zone=box-2&show=abrade',
+  '/jobs/demo-4/intake?zone=buggy-2',
   '/bench',
   '/jobs/demo-1/bare?zone=tug-17',
   '/jobs/demo-1/build?zone=tug-6',

@@ -16,6 +16,17 @@ export async function choose(page: Page, label: string, option: string, nth = 0)
   await expect(list).toHaveCount(0);
 }
 
+/** Adds to a list of several, which stays open until it is closed. */
+export async function chooseAlso(page: Page, label: string, option: string): Promise<void> {
+  await page.locator('nz-select', { has: page.getByLabel(label, { exact: true }) }).click();
+  await page.locator('.ant-select-dropdown').filter({ visible: true }).locator('.ant-select-item-option', { hasText: option }).first().click();
+  await page.keyboard.press('Escape');
+}
+
+/** Waits until the profile on the server is as expected; a page that is left sooner would take the edit with it. */
+export const shopHas = (page: Page, part: Record<string, unknown>): Promise<void> =>
+  expect.poll(async () => ((await (await page.request.get('/api/v1/shop')).json()) as { document: object }).document).toMatchObject(part);
+
 export async function stage(page: Page, name: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Order of work' }).getByRole('link', { name }).click();
 }

@@ -2,20 +2,12 @@ import { mkdtempSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { shellFile } from './bench-blast.mjs';
 import { build } from './build.mjs';
 import { root } from './run.mjs';
 import { findChromium } from './setup.mjs';
 
 const PORT = 4174;
-
-async function compare(page) {
-  const boxes = page.locator('.ways tbody input[type=checkbox]');
-  for (const i of [0, 2, 5]) await boxes.nth(i).check();
-  await page.getByRole('button', { name: 'Side by side' }).click();
-}
-async function switchSchool(page) {
-  await page.getByText('Etch, then surfacer').click();
-}
 
 /** Three sections of the brackets under way for some minutes, shown at arm's length. */
 async function workBench(page) {
@@ -52,31 +44,39 @@ async function compareFronts(page) {
   await other.getByLabel('Temperature').fill('12');
   await other.getByLabel('under film').uncheck();
 }
+async function blastHere(page) {
+  await page.locator('lb-blast-view').getByText('Air wanted').scrollIntoViewIfNeeded();
+}
+async function dropMesh(page) {
+  await page.getByLabel('Mesh file').setInputFiles({ name: 'bonnet.stl', mimeType: 'model/stl', buffer: shellFile(12_000).bytes });
+  await page.getByText(/bonnet.stl, [\d,]+ triangles/).waitFor();
+  await page.locator('lb-mesh-panel').scrollIntoViewIfNeeded();
+}
 async function threeSections(page) {
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
 }
 
-/** Views of the demo data, 1280 x 800: file name, address, theme and what is clicked first. Those that change the shop come last. */
+/** Views of the demo data, 1280 x 800: file name, address, theme and what is done first. */
 const VIEWS = [
   ['jobs', '/'],
   ['intake', '/jobs/demo-1/intake?zone=tug-6'],
-  ['templates', '/jobs/demo-1/intake', { click: 'Add a part' }],
   ['way-off', '/jobs/demo-1/way-off?zone=tug-22'],
   ['whole-job', '/jobs/demo-1/way-off', { wait: 2500 }],
-  ['compare', '/jobs/demo-1/way-off?zone=tug-6', { steps: compare }],
   ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
+  ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
+  ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],
+  ['send-out', '/jobs/demo-4/strip?show=send-out'],
+  ['mesh', '/jobs/demo-4/intake?zone=buggy-2', { steps: dropMesh, wait: 1500 }],
   ['patches', '/jobs/demo-1/strip?zone=tug-27&show=patches'],
   ['sections', '/jobs/demo-1/strip?zone=tug-33&show=sections', { steps: threeSections }],
   ['bare', '/jobs/demo-1/bare?zone=tug-17'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
   ['shop', '/shop/figures'],
-  ['contractors', '/shop/contractors'],
+  ['air', '/shop/air'],
   ['catalogue', '/catalogue'],
   ['night', '/jobs/demo-3/way-off?zone=box-6', { colorScheme: 'dark' }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
-  ['own-rows', '/shop/own-rows', { click: 'Copy it' }],
-  ['schools', '/shop/schools', { steps: switchSchool, wait: 2500 }],
 ];
 
 await build();
@@ -90,11 +90,10 @@ const browser = await chromium.launch({
   executablePath: path,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
 });
-for (const [name, address, { click, steps, wait = 700, colorScheme = 'light' } = {}] of VIEWS) {
+for (const [name, address, { steps, wait = 700, colorScheme = 'light' } = {}] of VIEWS) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme });
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.waitForTimeout(1500);
-  if (click) await page.getByRole('button', { name: click }).click();
   if (steps) await steps(page);
   await page.waitForTimeout(wait);
   await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });

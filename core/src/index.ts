@@ -83,7 +83,7 @@ export { AS_WORKED_OUT, BlastGrade, BlastSetting } from './model/blast-setting.t
 export { type BlastPlan } from './model/blast-plan.ts';
 export { type AbradePlan, type LadderStep } from './model/abrade-plan.ts';
 export { Filling, type FillingPlan } from './model/filling.ts';
-export { type MeshRecord, MeshUnit, Photo, UpAxis } from './model/files.ts';
+export { MeshRecord, MeshUnit, Photo, UpAxis } from './model/files.ts';
 export { Order } from './model/order.ts';
 export { OrderSheet, type OrderPart } from './model/order-sheet.ts';
 export { GRITS, gritNumber } from './catalogue/grits.ts';

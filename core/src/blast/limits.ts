@@ -14,12 +14,21 @@ export interface BlastLimit {
 const FREE: BlastLimit = { pressure: null, distance: [0.15, 0.6], angle: [45, 90], reason: 'Section over 3 mm: the medium decides.' };
 const CARE = { distance: [0.3, 0.45], angle: [30, 45] } as const;
 
+/** Beads do nothing below 2.7 bar; a casting is stiff enough for the low end of their range. Model assumption. */
+const BEAD_ON_CASTING: BlastLimit = {
+  pressure: 3.5,
+  distance: [0.15, 0.45],
+  angle: [30, 60],
+  reason: 'Alloy casting: glass bead at the low end of its range, up to 3.5 bar.',
+};
+
 /**
  * Pressure, distance and angle by material and thickness. Common practice, no source: sheet under 1 mm soft medium up to 2.8 bar, to 1.5 mm fine mineral
  * up to 3.5, light alloy soft medium up to 2, glass fibre soda up to 2.8 from 45 to 60 cm, over 3 mm free. Between 1.5 and 3 mm: model assumption.
  */
-export function blastLimit(zone: ZoneFacts): BlastLimit {
+export function blastLimit(zone: ZoneFacts, medium: Pick<Medium, 'id'>): BlastLimit {
   const { thickness } = zone.part;
+  if (zone.substrate.id === 'aluminium-cast' && medium.id === 'blast.glass-bead') return BEAD_ON_CASTING;
   if (onGroup(zone, 'light')) return { ...CARE, pressure: 2, reason: 'Light alloy: soft medium up to 2 bar.' };
   if (onGroup(zone, 'composite') && zone.substrate.id !== 'carbon-epoxy')
     return { pressure: 2.8, distance: [0.45, 0.6], angle: [30, 45], reason: 'Glass fibre: soda up to 2.8 bar, 45 to 60 cm off.' };

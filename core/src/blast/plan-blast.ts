@@ -32,7 +32,7 @@ export const settingOf = ({ zone }: ZoneFacts): BlastSetting => zone.blast ?? AS
 /** How a zone is blasted at a place: the setting of the zone where there is one, else what material, medium and compressor allow. */
 export function planBlast(zone: ZoneFacts, method: BlastMethod, at: BlastPlace, setting = settingOf(zone)): BlastPlan {
   const { medium } = method;
-  const limit = blastLimit(zone);
+  const limit = blastLimit(zone, medium);
   const held = { distance: setting.distance ?? within(USUAL_DISTANCE, limit.distance), angle: setting.angle ?? within(USUAL_ANGLE, limit.angle) };
   const away = at !== 'blast-pot' && at !== 'blast-cabinet';
   const gun = at === 'blast-cabinet' ? 'cabinet' : setting.gun;

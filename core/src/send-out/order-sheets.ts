@@ -12,6 +12,9 @@ import { countNames } from '../sheet/count-names.ts';
 import { sum } from '../units/sum.ts';
 import { KEEP_OFF, PLUG, TERMS } from './order-terms.ts';
 
+/** Rz µm; a shallower profile is not held against a comparator, whose first segment is 25. */
+const LEAST_COMPARED = 15;
+
 /** One sheet for each contractor that something of this job goes to, from its plan; contractors that get nothing have none. */
 export function orderSheets(job: Job, shop: Shop, plan: Plan, catalogue: Catalogue): OrderSheet[] {
   const rows = withOwnRows(catalogue, shop.ownRows);
@@ -118,7 +121,7 @@ function lineOf({ zoneName, area, chosen }: ZonePlan, catalogue: Catalogue): Ord
     angle,
     edgesFirst: limit.pressure !== null,
     result: resultText(chosen.blast),
-    segment: profile < 1 ? null : nearestSegment(profile),
+    segment: profile < LEAST_COMPARED ? null : nearestSegment(profile),
     why: limit.reason,
   };
 }

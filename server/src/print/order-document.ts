@@ -73,7 +73,7 @@ function partBlock(part: OrderPart, terms: PrintTerms): Content {
     `${formatQuantity(part.mass, 'mass', units)} ${part.massFrom === 'scale' ? 'weighed' : 'reckoned'}`,
     part.size === null ? 'size not measured' : part.size.map((side) => formatQuantity(side, 'length', units)).join(' × '),
   ].join(' · ');
-  return [
+  const block: Content[] = [
     { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 515, y2: 0, lineWidth: 1, lineColor: LINE }], margin: [0, 6, 0, 6] },
     { text: `Ticket ${part.ticket}: ${part.name}`, style: 'part' },
     { text: facts, margin: [0, 1, 0, 1] },
@@ -84,6 +84,7 @@ function partBlock(part: OrderPart, terms: PrintTerms): Content {
     primerLine(part, terms),
     ...photos(part, terms),
   ];
+  return { stack: block, unbreakable: true };
 }
 
 function linesTable({ lines }: OrderPart, { units }: PrintTerms): Content {

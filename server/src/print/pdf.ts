@@ -1,12 +1,13 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
+import type * as PdfMake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 
 const require = createRequire(import.meta.url);
 const fontFolder = join(dirname(require.resolve('@fontsource/archivo/package.json')), 'files');
 const font = (weight: number, style: 'normal' | 'italic'): string => join(fontFolder, `archivo-latin-${weight}-${style}.woff`);
 
-type Maker = typeof import('pdfmake');
+type Maker = typeof PdfMake;
 let ready: Promise<Maker> | null = null;
 
 /** The maker is loaded with the first sheet. It reads no file and no address but its fonts. */

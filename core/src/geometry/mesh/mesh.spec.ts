@@ -76,6 +76,7 @@ describe('files', () => {
     ['needs three corners', 'a.obj', text('v 0 0 0\nv 1 0 0\nf 1 2\n')],
     ['not a number', 'a.obj', text('v 0 0 zero\nv 1 0 0\nv 0 1 0\nf 1 2 3\n')],
     ['not a multiple of three', 'a.stl', text('solid a\nvertex 0 0 0\nvertex 1 0 0\nendsolid')],
+    ['it is cut off', 'a.stl', text('solid a\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\n')],
     ['its header has no end', 'a.ply', text('ply\nformat ascii 1.0\n')],
     [
       'ends in the middle',

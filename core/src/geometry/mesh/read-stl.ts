@@ -29,6 +29,7 @@ const VERTEX = /vertex\s+(\S+)\s+(\S+)\s+(\S+)/g;
 
 /** Text STL: every "vertex x y z", three to a triangle. */
 export function* readTextStl(text: string): Progressing<Mesh> {
+  if (!text.includes('endsolid')) throw new MeshFileError('it has no end: it is cut off');
   const numbers: number[] = [];
   for (let match = VERTEX.exec(text); match; match = VERTEX.exec(text)) {
     numbers.push(Number(match[1]), Number(match[2]), Number(match[3]));

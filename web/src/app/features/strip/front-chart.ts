@@ -1,20 +1,8 @@
-import {
-  afterRenderEffect,
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  type ElementRef,
-  inject,
-  input,
-  viewChild,
-} from '@angular/core';
-import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset } from 'chart.js';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Chart, ChartDataset } from 'chart.js';
+import { ChartCanvas, type Axes, type Lines } from '../../ui/chart-canvas';
 import { ChartColours, type Colours } from '../../ui/chart-colours';
 import type { FrontCurve } from './front-curve';
-
-Chart.defaults.font.family = 'Archivo Variable, sans-serif';
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 
 interface Face {
   readonly depth: number;
@@ -24,8 +12,8 @@ interface Face {
 /** How deep the front stands over time, with its band, the wet film that is left, and where the layers lie. */
 @Component({
   selector: 'lb-front-chart',
-  template: `<div class="frame"><canvas #canvas role="img" [attr.aria-label]="says()"></canvas></div>`,
-  styles: '.frame { position: relative; height: 260px; }',
+  imports: [ChartCanvas],
+  template: `<lb-chart-canvas [lines]="lines()" [axes]="axes()" [over]="over()" [says]="says()" />`,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FrontChart {
@@ -36,65 +24,50 @@ export class FrontChart {
   readonly at = input.required<number>();
   readonly says = input.required<string>();
 
-  private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly colours = inject(ChartColours).colours;
-  private readonly datasets = computed(() => this.curves().flatMap((curve, i) => datasetsOf(curve, this.colours()[i === 0 ? 'act' : 'care'])));
-  private chart: Chart<'line'> | null = null;
+  protected readonly lines = computed((): Lines => this.curves().flatMap((curve, i) => datasetsOf(curve, this.colours()[i === 0 ? 'act' : 'care'])));
+  protected readonly axes = computed(() => axesOf(this.curves(), this.faces(), this.until(), this.colours()));
+  protected readonly over = computed(() => {
+    const [at, curves, colours] = [this.at(), this.curves(), this.colours()];
+    return (chart: Chart<'line'>): void => drawMarks(chart, at, curves, colours);
+  });
+}
 
-  constructor() {
-    afterRenderEffect(() => this.draw());
-    inject(DestroyRef).onDestroy(() => this.chart?.destroy());
-  }
-
-  private draw(): void {
-    const colours = this.colours();
-    const total = this.faces().at(-1)?.depth ?? 1;
-    const wet = Math.max(0.1, ...this.curves().map(({ wet: mm }) => mm[0]?.y ?? 0));
-    const ticks = { color: colours.soft, font: { size: 12 } };
-    this.chart ??= this.make();
-    this.chart.data.datasets = this.datasets();
-    this.chart.options.scales = {
-      x: {
-        type: 'linear',
-        min: 0,
-        max: this.until(),
-        ticks: { ...ticks, callback: (value) => timeTick(Number(value), this.until()) },
-        grid: { display: false },
-        border: { color: colours.soft },
-        afterBuildTicks: (axis) => (axis.ticks = everyStep(this.until())),
-      },
-      depth: {
-        type: 'linear',
-        position: 'left',
-        reverse: true,
-        min: 0,
-        max: total,
-        ticks: { ...ticks, callback: (value) => `${Math.round(Number(value))}` },
-        afterBuildTicks: (axis) => (axis.ticks = [0, ...this.faces().map(({ depth }) => depth)].map((value) => ({ value }))),
-        grid: { color: colours.line },
-        title: { display: true, text: 'µm from the face', color: colours.soft, font: { size: 12 } },
-      },
-      wet: {
-        type: 'linear',
-        position: 'right',
-        min: 0,
-        max: wet,
-        ticks: { ...ticks, maxTicksLimit: 4 },
-        grid: { display: false },
-        title: { display: true, text: 'mm wet', color: colours.soft, font: { size: 12 } },
-      },
-    };
-    this.chart.update('none');
-  }
-
-  private make(): Chart<'line'> {
-    return new Chart(this.canvas().nativeElement, {
-      type: 'line',
-      data: { datasets: [] },
-      options: { responsive: true, maintainAspectRatio: false, animation: false },
-      plugins: [{ id: 'marks', afterDatasetsDraw: (chart) => drawMarks(chart, this.at(), this.curves(), this.colours()) }],
-    });
-  }
+function axesOf(curves: readonly FrontCurve[], faces: readonly Face[], until: number, { soft, line }: Colours): Axes {
+  const wet = Math.max(0.1, ...curves.map(({ wet: mm }) => mm[0]?.y ?? 0));
+  const ticks = { color: soft, font: { size: 12 } };
+  const title = (text: string) => ({ display: true, text, color: soft, font: { size: 12 } });
+  return {
+    x: {
+      type: 'linear',
+      min: 0,
+      max: until,
+      ticks: { ...ticks, callback: (value) => timeTick(Number(value), until) },
+      grid: { display: false },
+      border: { color: soft },
+      afterBuildTicks: (axis) => (axis.ticks = everyStep(until)),
+    },
+    depth: {
+      type: 'linear',
+      position: 'left',
+      reverse: true,
+      min: 0,
+      max: faces.at(-1)?.depth ?? 1,
+      ticks: { ...ticks, callback: (value) => `${Math.round(Number(value))}` },
+      afterBuildTicks: (axis) => (axis.ticks = [0, ...faces.map(({ depth }) => depth)].map((value) => ({ value }))),
+      grid: { color: line },
+      title: title('µm from the face'),
+    },
+    wet: {
+      type: 'linear',
+      position: 'right',
+      min: 0,
+      max: wet,
+      ticks: { ...ticks, maxTicksLimit: 4 },
+      grid: { display: false },
+      title: title('mm wet'),
+    },
+  };
 }
 
 function datasetsOf({ deep, shallow, likely, wet, lifts }: FrontCurve, colour: string): ChartDataset<'line'>[] {

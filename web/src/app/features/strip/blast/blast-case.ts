@@ -47,7 +47,7 @@ export interface NozzleRow {
 export function nozzleRows({ facts, method, plan }: BlastCase): readonly NozzleRow[] {
   const { air } = facts.shop;
   if (!air) return [];
-  return answersOf(air, spanOf(blastLimit(facts), method.medium)).map(({ nozzle, allDay, rhythm }) => {
+  return answersOf(air, spanOf(blastLimit(facts, method.medium), method.medium)).map(({ nozzle, allDay, rhythm }) => {
     const point = allDay ?? rhythm;
     if (!point) return { nozzle, point, mean: 0 };
     const set = {

@@ -1,9 +1,7 @@
-import { afterRenderEffect, ChangeDetectionStrategy, Component, DestroyRef, type ElementRef, inject, input, viewChild } from '@angular/core';
-import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset } from 'chart.js';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Chart, ChartDataset } from 'chart.js';
+import { ChartCanvas, type Axes } from '../../../ui/chart-canvas';
 import { ChartColours, type Colours } from '../../../ui/chart-colours';
-
-Chart.defaults.font.family = 'Archivo Variable, sans-serif';
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 
 export interface Curve {
   readonly name: string;
@@ -23,8 +21,8 @@ export interface Guide {
 /** Curves over pressure, named at their ends, with guides. */
 @Component({
   selector: 'lb-blast-chart',
-  template: `<div class="frame"><canvas #canvas role="img" [attr.aria-label]="says()"></canvas></div>`,
-  styles: '.frame { position: relative; height: 230px; }',
+  imports: [ChartCanvas],
+  template: `<lb-chart-canvas [lines]="lines()" [axes]="axes()" [over]="over()" [says]="says()" [height]="230" />`,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BlastChart {
@@ -35,41 +33,24 @@ export class BlastChart {
   readonly yMost = input.required<number>();
   readonly says = input.required<string>();
 
-  private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly colours = inject(ChartColours).colours;
-  private chart: Chart<'line'> | null = null;
-
-  constructor() {
-    afterRenderEffect(() => this.draw());
-    inject(DestroyRef).onDestroy(() => this.chart?.destroy());
-  }
-
-  private draw(): void {
-    const colours = this.colours();
-    const [curves, most] = [this.curves(), this.yMost()];
-    const axis = (text: string) => ({
+  protected readonly lines = computed(() => this.curves().map((curve) => datasetOf(curve, this.colours())));
+  protected readonly axes = computed((): Axes => {
+    const { soft, line } = this.colours();
+    const axis = (text: string, max: number) => ({
       type: 'linear' as const,
-      ticks: { color: colours.soft, font: { size: 12 }, maxTicksLimit: 7 },
-      grid: { color: colours.line },
-      title: { display: true, text, color: colours.soft, font: { size: 12 } },
+      min: 0,
+      max,
+      ticks: { color: soft, font: { size: 12 }, maxTicksLimit: 7 },
+      grid: { color: line },
+      title: { display: true, text, color: soft, font: { size: 12 } },
     });
-    this.chart ??= this.make();
-    this.chart.data.datasets = curves.map((curve) => datasetOf(curve, colours));
-    this.chart.options.scales = {
-      x: { ...axis(this.xTitle()), min: 0, max: curves[0]?.points.at(-1)?.x ?? 1 },
-      y: { ...axis(this.yTitle()), min: 0, max: most },
-    };
-    this.chart.update('none');
-  }
-
-  private make(): Chart<'line'> {
-    return new Chart(this.canvas().nativeElement, {
-      type: 'line',
-      data: { datasets: [] },
-      options: { responsive: true, maintainAspectRatio: false, animation: false, layout: { padding: { right: 8 } } },
-      plugins: [{ id: 'names', afterDatasetsDraw: (chart) => drawNames(chart, this.curves(), this.guides(), this.colours()) }],
-    });
-  }
+    return { x: axis(this.xTitle(), this.curves()[0]?.points.at(-1)?.x ?? 1), y: axis(this.yTitle(), this.yMost()) };
+  });
+  protected readonly over = computed(() => {
+    const [curves, guides, colours] = [this.curves(), this.guides(), this.colours()];
+    return (chart: Chart<'line'>): void => drawNames(chart, curves, guides, colours);
+  });
 }
 
 const datasetOf = ({ points, picked }: Curve, { act, soft }: Colours): ChartDataset<'line'> => ({
