@@ -40,7 +40,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
 }
 
 /** The part a product plays in the build of one zone. */
-interface Place {
+export interface Place {
   readonly role: CoatPlan['role'];
   readonly why: string;
   /** Rz µm to fill */
@@ -81,7 +81,7 @@ const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): bo
   first.base !== 'adhesion-promoter' &&
   ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.base === 'etch-2k' && finish.pack === '2K'));
 
-function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null }: Place): CoatPlan {
+export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null }: Place): CoatPlan {
   const scale = cureScale(zone.job.place.temperature);
   const { coats, dryFilm } = coatWeight(product, zone.shop.schools.W3);
   const solids = product.volumeSolids.value;

@@ -74,6 +74,7 @@ export const FinishId = z.enum([
   'powder-sent-out',
   'antifouling',
   'aviation-topcoat',
+  'heat-colour',
   'bare-polish',
 ]);
 export type FinishId = z.infer<typeof FinishId>;

@@ -31,7 +31,14 @@ function exampleZones(): ZoneFacts[] {
   const coarse: Shop = { ...DEFAULT_SHOP, schools: Schools.parse({ K1: 'coarse' }) };
   const shops: Shop[] = [DEFAULT_SHOP, { ...DEFAULT_SHOP, equipment: [], contractors: [], schools: strict }, coarse];
   const odd = [laidOn(fair, 0.3), laidOn(fair, 4)].flatMap((job) => gatherFacts(job, DEFAULT_SHOP, CATALOGUE));
-  return [...shops.flatMap((shop) => [fair, foul].flatMap((job) => gatherFacts(job, shop, CATALOGUE))), ...odd];
+  const few = parts.slice(0, 3);
+  const hot: Job = { ...fair, item: { ...fair.item, service: 'engine-heat' }, parts: few };
+  const kept: Job = {
+    ...fair,
+    parts: few.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, target: { kind: 'keep' as const } })) })),
+  };
+  const others = [hot, kept].flatMap((job) => gatherFacts(job, DEFAULT_SHOP, CATALOGUE));
+  return [...shops.flatMap((shop) => [fair, foul].flatMap((job) => gatherFacts(job, shop, CATALOGUE))), ...odd, ...others];
 }
 
 /** In a hot shop, on upright faces, so many mm of stripper. */

@@ -21,6 +21,8 @@ const AIRCRAFT: Sample = { substrate: 'aluminium-clad', item: { kind: 'aircraft'
 
 const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'primer-ground': { fires: ['adhesion-promoter', {}], silent: ['adhesion-promoter', { substrate: 'pp-epdm' }] },
+  'primer-joint': { fires: ['primer-1k', { finish: 'antifouling' }], silent: ['epoxy-2k', {}] },
+  'primer-joint-below': { fires: ['epoxy-2k', { ...KEPT, stack: [['underseal-bitumen', 400]] }], silent: ['epoxy-2k', KEPT] },
   'primer-second': { fires: ['surfacer-2k', {}], silent: ['surfacer-2k', KEPT] },
   'epoxy-not-over-acid': { fires: ['epoxy-2k', {}, { acidLive: true }], silent: ['epoxy-2k', {}] },
   'pack-match': { fires: ['etch-1k', {}], silent: ['etch-2k', {}] },
@@ -58,6 +60,8 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
 };
 
 const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]; silent: readonly [FinishId, Sample] }>> = {
+  'heat-topcoat': { fires: ['solid-2k', { item: { service: 'engine-heat' } }], silent: ['heat-colour', { item: { service: 'engine-heat' } }] },
+  'heat-topcoat-cold': { fires: ['heat-colour', {}], silent: ['heat-colour', { item: { service: 'engine-heat' } }] },
   'copper-antifouling': { fires: ['antifouling', { substrate: 'aluminium-sheet' }], silent: ['antifouling', { substrate: 'grp-gelcoat' }] },
   'powder-heat': { fires: ['powder-sent-out', { substrate: 'abs' }], silent: ['powder-sent-out', {}] },
   'polish-metal-only': { fires: ['bare-polish', { substrate: 'abs' }], silent: ['bare-polish', { substrate: 'aluminium-cast' }] },

@@ -7,6 +7,26 @@ const DRY_AIR = 65;
 
 export const FINISH_RULES: readonly FinishRule[] = [
   {
+    id: 'heat-topcoat',
+    effect: 'rule-out',
+    title: 'Engine heat burns this topcoat',
+    reason: ({ finish }) => `${finish.name} chars at engine and exhaust heat: a high-temperature colour, or bare metal.`,
+    basis: practice,
+    looksAt: ['service', 'finish'],
+    change: 'High-temperature colour, or cooler service.',
+    when: (s) => s.zone.job.item.service === 'engine-heat' && s.finish.id !== 'heat-colour' && s.finish.id !== 'bare-polish',
+  },
+  {
+    id: 'heat-topcoat-cold',
+    effect: 'rule-out',
+    title: 'High-temperature colour needs heat to cure',
+    reason: 'Where nothing heats it through it stays soft and rubs off.',
+    basis: practice,
+    looksAt: ['service', 'finish'],
+    change: 'Engine heat, or another topcoat.',
+    when: (s) => s.finish.id === 'heat-colour' && s.zone.job.item.service !== 'engine-heat',
+  },
+  {
     id: 'copper-antifouling',
     effect: 'rule-out',
     title: 'No copper antifouling on aluminium',

@@ -1,3 +1,5 @@
+import { jointOf, type Joint } from '../../build/compatibility.ts';
+import { familyOfCoating, familyOfProduct } from '../../build/families.ts';
 import { assumption, practice } from '../../model/basis.ts';
 import { dewPoint } from '../../climate/dew-point.ts';
 import { onGroup, onPlastic } from '../groups.ts';
@@ -8,6 +10,17 @@ const isEtch = (s: PrimerSubject) => s.primer.id === 'etch-1k' || s.primer.id ==
 const bare = (s: PrimerSubject) => s.ground !== 'paint';
 /** A flamed olefin takes a plastic primer while the flame's effect lasts. */
 const onFlamed = (s: PrimerSubject) => s.primer.id === 'plastic-primer' && s.ground === 'plastic-olefin' && s.zone.shop.schools.P3 === 'flame';
+/** The primer and the film that follows it: surfacer where the finish wants one, else the first colour; null where nothing follows. */
+function jointAbove({ primer, finish }: PrimerSubject): Joint | null {
+  const [first] = finish.coats;
+  if (!first) return null;
+  const own = familyOfProduct(primer.id);
+  const surfaced = (finish.wantsSurfacer && primer.role !== 'promoter') || (own === 'etch' && finish.pack === '2K');
+  return surfaced && own !== 'surfacer-2k' ? jointOf('surfacer-2k', own) : jointOf(familyOfProduct(first.id), own);
+}
+/** The primer and the topmost coating that stays. */
+const jointBelow = ({ primer, zone }: PrimerSubject): Joint =>
+  jointOf(familyOfProduct(primer.id), zone.kept[0] ? familyOfCoating(zone.kept[0].coating.id) : zone.substrate.group);
 /** °C of surface above dew point asked for by ISO 8502-4. */
 const DEW_MARGIN = 3;
 
@@ -31,6 +44,26 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     looksAt: ['ground'],
     change: 'A keyed sound coating.',
     when: (s) => s.primer.role === 'over-primer' && bare(s),
+  },
+  {
+    id: 'primer-joint',
+    effect: 'rule-out',
+    title: 'The next coat may not lie on it',
+    reason: (s) => jointAbove(s)?.reason ?? '',
+    basis: practice,
+    looksAt: ['finish', 'primer'],
+    change: 'Another finish, or another primer.',
+    when: (s) => jointAbove(s)?.states.length === 0,
+  },
+  {
+    id: 'primer-joint-below',
+    effect: 'rule-out',
+    title: 'May not lie on what stays',
+    reason: (s) => jointBelow(s).reason,
+    basis: practice,
+    looksAt: ['stack', 'target', 'primer'],
+    change: 'Strip to bare, or another primer.',
+    when: (s) => s.ground === 'paint' && jointBelow(s).states.length === 0,
   },
   {
     id: 'epoxy-not-over-acid',

@@ -1,0 +1,46 @@
+import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { FinishId, SubstrateId } from '../model/ids.ts';
+import type { Item } from '../model/job.ts';
+import { outcomeOf, type Outcome } from './combinations.ts';
+
+const PLASTIC = ['abs', 'pc', 'pmma', 'pp-epdm', 'pe-hd', 'pe-ld', 'pur-rim', 'pa', 'pvc-rigid', 'plastic-unmarked'];
+const stackOn = (substrate: string): Sample['stack'] => (PLASTIC.includes(substrate) ? [['basecoat', 20]] : [['alkyd-enamel', 40]]);
+
+/** Every substrate × way off × finish; nothing may be left without an answer or a reason. */
+function outcomes(item: Partial<Item>, more: Sample = {}): { key: string; outcome: Outcome }[] {
+  return SubstrateId.options.flatMap((substrate) =>
+    FinishId.options.flatMap((id) => {
+      const zone = sampleFacts({ substrate, thickness: 3, stack: stackOn(substrate) ?? [], finish: id, item, ...more });
+      return Object.values(CATALOGUE.methods).map((method) => ({
+        key: `${substrate} × ${method.id} × ${id}`,
+        outcome: outcomeOf(zone, method, CATALOGUE.finishes[id], CATALOGUE),
+      }));
+    }),
+  );
+}
+const holes = (all: ReturnType<typeof outcomes>) => all.flatMap(({ key, outcome }) => (outcome.kind === 'hole' ? [`${key}: ${outcome.why}`] : []));
+
+test.each<[string, Partial<Item>, Sample]>([
+  ['a car outside', { kind: 'vehicle', service: 'outside' }, {}],
+  ['a machine inside', { kind: 'machine', service: 'inside' }, {}],
+  ['a boat in salt water', { kind: 'boat', service: 'immersed-salt' }, {}],
+  ['an engine part', { kind: 'vehicle', service: 'engine-heat' }, {}],
+  ['an aircraft', { kind: 'aircraft', service: 'outside' }, {}],
+  [
+    'a car in a shop that etches',
+    { kind: 'vehicle', service: 'outside' },
+    { shop: { schools: { P1: 'etch-surfacer', P2: 'data-sheet', P3: 'flame' } } },
+  ],
+  [
+    'a rusty car in a shop that leaves the acid on',
+    { kind: 'vehicle', service: 'outside' },
+    { condition: { rustGrade: 'B', pitted: true }, shop: { schools: { C1: 'water-only' } } },
+  ],
+  ['paint that is kept', { kind: 'vehicle', service: 'outside' }, { target: { kind: 'keep' }, condition: { crosscut: 0 } }],
+])('%s: no combination without an answer or a reasoned refusal', (_, item, more) => {
+  const all = outcomes(item, more);
+  expect(holes(all)).toEqual([]);
+  expect(all.length).toBe(SubstrateId.options.length * FinishId.options.length * Object.keys(CATALOGUE.methods).length);
+  expect(all.some(({ outcome }) => outcome.kind === 'refused')).toBe(true);
+});
