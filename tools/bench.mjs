@@ -114,6 +114,30 @@ function portfolios({ searchPortfolio }) {
   });
 }
 
+/** Every substrate x way off x finish, from the bare surface to the topcoat. */
+async function combinations(core) {
+  const { outcomeOf } = await import('../core/dist/build/combinations.js');
+  const [first] = jobOf(core, 1).parts;
+  const substrates = core.SubstrateId.options;
+  const finishes = Object.values(core.CATALOGUE.finishes);
+  const methods = Object.values(core.CATALOGUE.methods);
+  const job = {
+    ...jobOf(core, 1),
+    parts: substrates.map((substrate, i) => ({ ...first, id: `s${i}`, substrate, zones: [{ ...first.zones[0], id: `z${i}` }] })),
+  };
+  let [count, holes] = [0, 0];
+  const span = timed(3, () => {
+    [count, holes] = [0, 0];
+    for (const zone of core.gatherFacts(job, core.DEMO_SHOP, core.CATALOGUE))
+      for (const finish of finishes)
+        for (const method of methods) {
+          count += 1;
+          if (outcomeOf({ ...zone, finish }, method, finish, core.CATALOGUE).kind === 'hole') holes += 1;
+        }
+  });
+  return { measured: `${count} combinations of substrate, way off and finish`, value: `${span.toFixed(0)} ms median, ${holes} holes` };
+}
+
 function coldPlan() {
   const script =
     "const t=performance.now();const c=await import('@lift-bare/core');c.planJob(c.DEMO_JOBS[0],c.DEMO_SHOP,c.CATALOGUE);console.log((performance.now()-t).toFixed(0))";
@@ -271,6 +295,7 @@ console.table([
   ...(await stripModel(core)),
   await benchTrip(core),
   ...(await blastWork(core, core.gatherFacts(jobOf(core, 500), core.DEMO_SHOP, core.CATALOGUE))),
+  await combinations(core),
   await coldPlan(),
   bundle(),
   ...(await browser()),

@@ -50,6 +50,7 @@ const MADE_FOR_BASE = joint(
   ['wet-in-wet', 'in-window'],
   'A two-pack clear is made to lie on fresh basecoat, and seals it; cured basecoat is coated with basecoat first.',
 );
+const ETCH_TOO_THIN = never('etch-under-surfacer', 'Ten micrometres of etch carry no two-pack colour: surfacer or a liner goes on it first.');
 const HOT = never('heat-system-only', 'High-temperature primer takes its own topcoats, and lies on metal alone.');
 
 /** Upper films; what is not named falls to `else`. Common practice, no source; data sheets decide. */
@@ -80,7 +81,7 @@ const TOP_2K: Row = {
     ...over(TWO_OVER_ONE, ...ONE_PACK),
     ...over(MADE_FOR_BASE, 'basecoat'),
     ...over(PROMOTER, 'promoter'),
-    ...over(OPEN, 'etch'),
+    ...over(ETCH_TOO_THIN, 'etch'),
     ...over(NOT_BARE, ...BARE_GROUNDS),
   },
   else: NOT_HERE,
@@ -153,7 +154,7 @@ export const MATRIX: Readonly<Record<Family, Row>> = {
   },
   basecoat: { on: { ...TOP_1K.on, ...over(OPEN, 'surfacer-2k', 'epoxy', 'basecoat') }, else: TOP_1K.else },
   'topcoat-2k': TOP_2K,
-  liner: TOP_2K,
+  liner: { on: { ...TOP_2K.on, ...over(OPEN, 'etch') }, else: TOP_2K.else },
   antifouling: {
     on: { ...over(ON_THIN_FILM, 'antifouling-thin'), ...over(OPEN, 'barrier-epoxy', 'tie-coat', 'antifouling', 'epoxy') },
     else: NEEDS_BARRIER,

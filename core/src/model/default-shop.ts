@@ -20,6 +20,7 @@ export const DEFAULT_SHOP: Shop = {
   air: null,
   papers: [...USUAL_PAPERS],
   grinder: USUAL_GRINDER,
+  scale: 1,
   contractors: [
     {
       id: 'blaster',

@@ -103,6 +103,7 @@ export const Part = z.strictObject({
   finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
   alloy: z.string().max(60, 'at most 60 characters').default('').describe('alloy and temper, where it is known'),
   mass: Kilograms.nullable().default(null).describe('weighed; null: from area, thickness and density'),
+  bareAt: z.iso.datetime({ error: 'needs a date and time' }).nullable().default(null).describe('when it was bare and dry'),
   photos: z.array(Photo).max(12, 'at most 12 photos').default([]),
   mesh: MeshRecord.nullable().default(null),
   zones: z.array(Zone).max(500),

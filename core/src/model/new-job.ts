@@ -48,4 +48,4 @@ export const newZone = (name: string, newId: NewId): Zone => ({
 });
 
 /** What a part starts with besides its name and material. */
-export const NEW_PART: Pick<Part, 'alloy' | 'mass' | 'photos' | 'mesh'> = { alloy: '', mass: null, photos: [], mesh: null };
+export const NEW_PART: Pick<Part, 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = { alloy: '', mass: null, bareAt: null, photos: [], mesh: null };

@@ -109,6 +109,12 @@ export const Shop = z
       .default([...USUAL_PAPERS])
       .describe('grits of paper and discs in stock'),
     grinder: Grinder.default(USUAL_GRINDER),
+    scale: z
+      .number({ error: 'needs a number' })
+      .gte(0.001, 'must be 0.001 g or more')
+      .lte(100, 'must be 100 g at most')
+      .default(1)
+      .describe('step of the paint scale, g'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),

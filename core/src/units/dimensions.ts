@@ -20,6 +20,7 @@ export const DIMENSIONS = {
   pressure: { kind: 'pressure', canonical: 'bar', shown: { metric: 'bar', us: 'psi' }, decimals: { metric: 1, us: 0 } },
   duration: { kind: 'duration', canonical: 'min', shown: { metric: 'min', us: 'min' }, decimals: { metric: 0, us: 0 } },
   mass: { kind: 'mass', canonical: 'kg', shown: { metric: 'kg', us: 'lb' }, decimals: { metric: 1, us: 1 } },
+  grams: { kind: 'mass', canonical: 'g', shown: { metric: 'g', us: 'g' }, decimals: { metric: 3, us: 3 } },
   air: { kind: 'flow', canonical: 'L/min', shown: { metric: 'L/min', us: 'cfm' }, decimals: { metric: 0, us: 1 } },
   share: { kind: 'share', canonical: '%', shown: { metric: '%', us: '%' }, decimals: { metric: 0, us: 0 } },
 } as const satisfies Record<string, Dimension>;

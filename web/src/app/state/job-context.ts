@@ -2,6 +2,7 @@ import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   CATALOGUE,
+  gatherFacts,
   Job,
   planInSlices,
   readWith,
@@ -10,6 +11,7 @@ import {
   type Part,
   type Plan,
   type Zone,
+  type ZoneFacts,
   type ZonePlan,
 } from '@lift-bare/core';
 import { updatePart, updateZone } from './document-edits';
@@ -48,6 +50,14 @@ export class JobContext {
   readonly part = computed<Part | null>(() => this.job()?.parts.find((part) => part.zones.some(({ id }) => id === this.zoneId())) ?? null);
   readonly zone = computed<Zone | null>(() => this.part()?.zones.find(({ id }) => id === this.zoneId()) ?? null);
   readonly zonePlan = computed<ZonePlan | null>(() => this.plan()?.zones.find(({ zone }) => zone === this.zoneId()) ?? null);
+
+  /** of the zone alone, but with the whole job behind it: patches of other zones count too */
+  readonly facts = computed<ZoneFacts | null>(() => {
+    const [job, part, zone] = [this.job(), this.part(), this.zone()];
+    if (!job || !part || !zone) return null;
+    const [facts] = gatherFacts({ ...job, parts: [{ ...part, zones: [zone] }] }, this.shop(), this.catalogue());
+    return facts ? { ...facts, job } : null;
+  });
 
   constructor() {
     effect((onCleanup) => {

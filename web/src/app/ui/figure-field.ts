@@ -6,7 +6,7 @@ let nextId = 0;
 @Component({
   selector: 'lb-figure',
   template: `
-    <div class="field" [class.bad]="error()" [class.own]="value() !== undefined">
+    <div class="field" [class.bad]="error()" [class.own]="marks() && value() !== undefined">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
       <div class="with-unit"><input [id]="id" type="text" inputmode="decimal" autocomplete="off" [value]="text()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ unit() }}</span></div>
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
@@ -21,6 +21,8 @@ export class FigureField {
   /** undefined: left open; null: none */
   readonly value = input.required<number | null | undefined>();
   readonly unit = input('');
+  /** whether a value shows as the shop's own */
+  readonly marks = input(false);
   readonly placeholder = input('');
   readonly most = input(1_000_000);
   /** whether a dash, meaning none, may be entered */

@@ -1,17 +1,28 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { JobContext } from '../../state/job-context';
 import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
+import { CalculatorsView } from './calculators-view';
+import { ClockView } from './clock-view';
+
+const VIEWS = { plan: 'Plan', clock: 'Clock', sums: 'Calculators' } as const;
+type View = keyof typeof VIEWS;
 
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone],
+  imports: [NoZone, RouterLink, ClockView, CalculatorsView],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BarePage {
+  /** from the address */
+  readonly show = input<string>();
+  protected readonly views = Object.entries(VIEWS) as [View, string][];
+  protected readonly view = computed((): View => this.views.find(([view]) => view === this.show())?.[0] ?? 'plan');
+
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly bare = computed(() => this.context.zonePlan()?.bare ?? null);

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { CATALOGUE } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
@@ -9,16 +9,28 @@ import { coatFilms, stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
 import { keptLayers } from './kept-layers';
+import { MixView } from './mix-view';
+import { OwnStack } from './own-stack';
+import { SystemsView } from './systems-view';
+import { WindowsView } from './windows-view';
+
+const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', mix: 'Mix', windows: 'Windows' } as const;
+type View = keyof typeof VIEWS;
 
 /** Primer with its reasons, and every coat up to the finish. */
 @Component({
   selector: 'lb-build-page',
-  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink],
+  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, MixView, WindowsView],
   templateUrl: './build-page.html',
   styleUrls: ['../../ui/page.css', './build-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BuildPage {
+  /** from the address */
+  readonly show = input<string>();
+  protected readonly views = Object.entries(VIEWS) as [View, string][];
+  protected readonly view = computed((): View => this.views.find(([view]) => view === this.show())?.[0] ?? 'plan');
+
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly build = computed(() => this.context.zonePlan()?.build ?? null);

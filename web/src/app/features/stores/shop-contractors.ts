@@ -21,8 +21,8 @@ import { ShopEditor } from './shop-editor';
         <div class="form">
           <lb-text class="wide" label="Contractor" [value]="contractor.name" [required]="true" [most]="80" (changed)="set(contractor, { name: $event })" />
           <lb-money label="Minimum" [value]="contractor.minimum" (changed)="set(contractor, { minimum: $event })" />
-          <lb-figure label="By area" unit="/m²" placeholder="not known" [value]="contractor.perSquareMetre ?? undefined" (changed)="set(contractor, { perSquareMetre: $event ?? null })" />
-          <lb-figure label="By mass" unit="/kg" placeholder="none" [value]="contractor.perKilogram ?? undefined" (changed)="set(contractor, { perKilogram: $event ?? null })" />
+          <lb-figure [marks]="true" label="By area" unit="/m²" placeholder="not known" [value]="contractor.perSquareMetre ?? undefined" (changed)="set(contractor, { perSquareMetre: $event ?? null })" />
+          <lb-figure [marks]="true" label="By mass" unit="/kg" placeholder="none" [value]="contractor.perKilogram ?? undefined" (changed)="set(contractor, { perKilogram: $event ?? null })" />
           <lb-money label="Transport" [value]="contractor.transport" (changed)="set(contractor, { transport: $event })" />
           <lb-money label="Away" unit="days" [most]="60" [value]="contractor.daysAway" (changed)="set(contractor, { daysAway: $event })" />
           <lb-choice class="wide" label="Takes work in on" [value]="contractor.pickUpDays" [options]="days" [many]="true" placeholder="any day" (changedMany)="set(contractor, { pickUpDays: $event })" />

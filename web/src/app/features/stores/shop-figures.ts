@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { CATALOGUE, Equipment, Metres, type MethodId, type Shop } from '@lift-bare/core';
+import { CATALOGUE, Equipment, Metres, Shop, type MethodId } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { ChoiceField } from '../../ui/choice-field';
 import { MoneyField } from '../../ui/money-field';
@@ -21,6 +21,7 @@ export class ShopFigures {
   protected readonly editor = inject(ShopEditor);
   protected readonly shop = this.editor.shop;
   protected readonly metres = Metres;
+  protected readonly scale = Shop.shape.scale;
   protected readonly equipment = Equipment.options.map((value) => ({ value, label: CATALOGUE.tools[value].name }));
   protected readonly methods = computed(() => [
     ...Object.values(CATALOGUE.methods).map(({ ref, name }) => ({ value: ref, label: name })),

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable } from '@angular/core';
-import { gatherFacts, type Method, type ZoneFacts } from '@lift-bare/core';
+import type { Method } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 
 /** What all views of Strip look at: the zone's facts, its chosen way and stripper. */
@@ -13,13 +13,7 @@ export class StripSubject {
   });
   readonly stripper = computed(() => stripperOf(this.method()));
   readonly plan = computed(() => this.chosen()?.strip ?? null);
-  /** of this zone alone, but with the whole job behind it: patches of other zones count too */
-  readonly facts = computed<ZoneFacts | null>(() => {
-    const [job, part, zone] = [this.context.job(), this.context.part(), this.context.zone()];
-    if (!job || !part || !zone) return null;
-    const [facts] = gatherFacts({ ...job, parts: [{ ...part, zones: [zone] }] }, this.context.shop(), this.context.catalogue());
-    return facts ? { ...facts, job } : null;
-  });
+  readonly facts = this.context.facts;
   /** every stripper of the catalogue and the shop that is laid on, by name */
   readonly strippers = computed(() =>
     Object.values(this.context.catalogue().methods).flatMap((method) =>

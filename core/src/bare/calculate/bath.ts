@@ -1,0 +1,15 @@
+import type { BoxSize } from '../../model/shape.ts';
+
+const LITRES = 1000;
+/** kJ/(kg K) of water. */
+const HEAT = 4.186;
+
+/** L that cover a part with room on all sides, m, less what the part itself takes up, m³. */
+export function bathLitres({ length, width, height }: BoxSize, room: number, partVolume = 0): number {
+  return Math.max(0, (length + 2 * room) * (width + 2 * room) * (height + 2 * room) - partVolume) * LITRES;
+}
+
+/** min to heat a bath, losses by a share: m c ΔT / P. `kilowatts` of the heater. */
+export function minutesToHeat(litres: number, from: number, to: number, kilowatts: number, lost = 0.2): number {
+  return (litres * HEAT * Math.max(0, to - from)) / (kilowatts * (1 - lost)) / 60;
+}

@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { cureScale } from '../climate/cure-scale.ts';
+import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { degC } from '../units/quantities.ts';
+import { buildPlan } from './build-plan.ts';
+import { checkStack } from './check-stack.ts';
+import { planMix } from './mix.ts';
+import { areaWithinWindow, windowsOf } from './windows.ts';
+
+const built = (sample: Sample = {}) => {
+  const zone = sampleFacts(sample);
+  const plan = buildPlan(zone, { wayOff: CATALOGUE.methods['mech.da'] ?? null, profile: 0, acidLive: false }, CATALOGUE) as BuildPlan;
+  return { zone, plan, coat: (base: string) => plan.coats.find((coat) => coat.base === base) as CoatPlan };
+};
+const mixOf = (base: string, sample: Sample = {}, resolution = 0.1) => {
+  const { zone, coat } = built(sample);
+  return planMix(coat(base), { celsius: zone.job.place.temperature, resolution, can: 0.4 });
+};
+
+describe('mixing', () => {
+  test('parts are by volume as the ratio says, and the scale adds up', () => {
+    const { ratio, parts, perCoat, batches } = mixOf('epoxy-2k');
+    const [base, hardener] = parts;
+    expect((base?.litres ?? 0) / (hardener?.litres ?? 1)).toBeCloseTo((ratio?.[0] ?? 0) / (ratio?.[1] ?? 1), 9);
+    expect(parts.reduce((sum, { litres }) => sum + litres, 0)).toBeCloseTo(perCoat / batches, 9);
+    expect(parts.at(-1)?.shows).toBeCloseTo(
+      parts.reduce((sum, { grams }) => sum + grams, 0),
+      9,
+    );
+  });
+
+  test('no more is mixed than is laid on within 0.8 of the pot life, which halves for every 10 K', () => {
+    const large = { area: 60 };
+    const [cool, hot] = [mixOf('solid-2k', { ...large, place: { temperature: 18 } }), mixOf('solid-2k', { ...large, place: { temperature: 28 } })];
+    expect(hot.most).toBeCloseTo((cool.most ?? 0) / 2, 6);
+    expect(hot.batches).toBeGreaterThan(cool.batches);
+    expect(hot.perCoat / hot.batches).toBeLessThanOrEqual((hot.most ?? 0) + 1e-9);
+    expect([mixOf('solid-2k', { place: { temperature: 12 } }).hardener, hot.hardener]).toEqual(['fast hardener', 'slow hardener']);
+  });
+
+  test('a batch too small for the scale is told, and a better scale takes a smaller one', () => {
+    const tiny = { area: 0.01 };
+    expect(mixOf('solid-2k', tiny, 1).least ?? 0).toBeGreaterThan(mixOf('solid-2k', tiny, 1).perCoat);
+    expect(mixOf('solid-2k', tiny, 0.01).least ?? 0).toBeCloseTo((mixOf('solid-2k', tiny, 1).least ?? 0) / 100, 9);
+  });
+
+  test('aerosol comes in cans and is not weighed', () => {
+    const { cans, parts, least } = mixOf('colour-1k', { finish: 'aerosol-1k', area: 2 });
+    expect(cans).toBeGreaterThanOrEqual(2);
+    expect([parts, least]).toEqual([[], null]);
+  });
+
+  test('twice the area takes twice the paint', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 20, noNaN: true }),
+        (area) =>
+          Math.abs(
+            mixOf('clear-2k', { finish: 'base-clear', area: 2 * area }).perCoat / mixOf('clear-2k', { finish: 'base-clear', area }).perCoat - 2,
+          ) < 1e-9,
+      ),
+      { numRuns: 20 },
+    );
+  });
+});
+
+describe('windows', () => {
+  const windows = (sample: Sample = {}) => {
+    const { zone, plan } = built(sample);
+    return windowsOf(zone, plan, cureScale(zone.job.place.temperature));
+  };
+
+  test('double for every 10 K colder, all of the label', () => {
+    const [warm, cold] = [windows({ place: { temperature: 25 } }), windows({ place: { temperature: 15 } })];
+    warm.forEach(({ label }, i) => expect(cold[i]?.label).toBeCloseTo(2 * label, 6));
+    expect(cureScale(degC(15)) / cureScale(degC(25))).toBeCloseTo(2, 9);
+  });
+
+  test('where the shop has a habit of its own it governs, and both are shown', () => {
+    const week = windows({ shop: { schools: { W1: 'week' } } }).find(({ what }) => what === 'handle');
+    expect(week).toMatchObject({ governs: 'shop', shop: 7 * 24 * 60 });
+    expect(windows().find(({ what }) => what === 'handle')).toMatchObject({ governs: 'label', shop: null });
+  });
+
+  test('a window that closes says what to do when it is missed, one that stays open says nothing', () => {
+    for (const { until, missed } of windows()) expect(missed === null).toBe(until === null);
+    expect(windows().find(({ after, what }) => after.includes('epoxy') && what === 'recoat')?.missed).toContain('P180');
+  });
+
+  test('a part too large for the promoter’s ten minutes is done in pieces', () => {
+    const large = built({ substrate: 'pp-epdm', thickness: 3, finish: 'base-clear', area: 6, stack: [['basecoat', 20]] });
+    const small = built({ substrate: 'pp-epdm', thickness: 3, finish: 'base-clear', area: 0.3, stack: [['basecoat', 20]] });
+    expect(areaWithinWindow(large.zone, large.coat('adhesion-promoter'))).toBeLessThan(6);
+    expect(areaWithinWindow(small.zone, small.coat('adhesion-promoter'))).toBeNull();
+  });
+});
+
+test('a stack that a user composes is judged joint by joint, with the states in which it would hold', () => {
+  const answers = checkStack({ lower: 'ferrous', name: 'Mild steel sheet' }, [
+    { family: 'etch', name: 'Etch', state: 'cured-keyed' },
+    { family: 'epoxy', name: 'Epoxy', state: 'in-window' },
+    { family: 'lacquer-1k', name: 'Aerosol', state: 'cured-glossy' },
+    { family: 'topcoat-2k', name: 'Two-pack', state: 'in-window' },
+  ]);
+  expect(answers.map(({ verdict }) => verdict)).toEqual(['holds', 'never', 'not-in-this-state', 'not-in-this-state']);
+  expect(answers[3]).toMatchObject({ lower: 'Aerosol', states: ['cured-keyed'], code: 'two-pack-over-one' });
+});

@@ -1,0 +1,110 @@
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { BuildPlan, CoatPlan } from '../model/build.ts';
+
+/** A span that opens, and may close, after a coat. min at the temperature of the workplace. */
+export interface Window {
+  readonly what: 'flash' | 'recoat' | 'sand' | 'tape' | 'handle' | 'assemble' | 'load' | 'immerse';
+  readonly after: string;
+  /** as the label says, scaled from 20 °C */
+  readonly label: number;
+  /** as the shop does it; null where it has no habit of its own */
+  readonly shop: number | null;
+  readonly governs: 'label' | 'shop';
+  readonly from: number;
+  /** null: it stays open */
+  readonly until: number | null;
+  /** what to do when it has closed */
+  readonly missed: string | null;
+}
+
+/** Sanding waits longer than recoating, tape longer than flash; model assumption. */
+const SAND = 2;
+/** min at 20 °C until tape does not mark; common practice, no source. */
+const TAPE = { '1K': 60, '2K': 12 * 60 } as const;
+/** Fitted parts press harder than hands do; model assumption. */
+const ASSEMBLE = 1.5;
+/** min at 20 °C that a shop waits before it puts weight on; common practice, no source. */
+const SHOP_LOAD = 7 * 24 * 60;
+
+/** What to do when the next coat comes too late, by the row of the catalogue. Common practice, no source. */
+const MISSED: Readonly<Record<string, string>> = {
+  'adhesion-promoter': 'wipe it off with the cleaner that its maker names and lay it on again; painting over it holds nothing',
+  'etch-1k': 'key lightly and lay on a fresh thin etch',
+  'etch-2k': 'key lightly and lay on a fresh thin etch',
+  'epoxy-2k': 'key with P180 to P320 all over, wipe, then go on',
+  'barrier-epoxy': 'wash off the blush, key with P80, wipe, then go on',
+  basecoat: 'scuff with P800 wet, one more coat of base, then the clear within its window',
+  'clear-2k': 'key with P1000 wet before another coat',
+  'zinc-rich': 'wash off white rust, sweep or key, then go on',
+};
+const KEY_AGAIN = 'key it, wipe, then go on';
+
+/** Every window of a build, coat by coat, and of the whole at its end. `scale` multiplies times from 20 °C. */
+export function windowsOf(zone: ZoneFacts, build: BuildPlan, scale: number): Window[] {
+  const coats = build.coats.flatMap((coat) => ofCoat(coat, scale));
+  const last = build.coats.at(-1);
+  if (!last || !zone.finish) return coats;
+  const handle = zone.finish.handle.value * scale;
+  const load = zone.finish.load.value * scale;
+  const plain = { until: null, missed: null };
+  return [
+    ...coats,
+    { what: 'handle', after: last.name, label: handle, ...governed(handle, build.handle), ...plain },
+    { what: 'assemble', after: last.name, label: handle * ASSEMBLE, ...governed(handle * ASSEMBLE, build.handle * ASSEMBLE), ...plain },
+    { what: 'load', after: last.name, label: load, ...governed(load, SHOP_LOAD), ...plain },
+    ...(zone.finish.id === 'antifouling'
+      ? [
+          {
+            what: 'immerse' as const,
+            after: last.name,
+            label: last.recoatMin,
+            ...governed(last.recoatMin, null),
+            until: last.recoatMax,
+            missed: 'key and one more coat before the launch',
+          },
+        ]
+      : []),
+  ];
+}
+
+/** The later of label and shop, save where the shop states a shorter habit of its own. */
+function governed(label: number, shop: number | null): Pick<Window, 'shop' | 'governs' | 'from'> {
+  const own = shop === null || Math.abs(shop - label) < 1 ? null : shop;
+  return own === null ? { shop: null, governs: 'label', from: label } : { shop: own, governs: 'shop', from: own };
+}
+
+function ofCoat(coat: CoatPlan, scale: number): Window[] {
+  const plain = { shop: null, governs: 'label' as const };
+  const sanded = coat.role !== 'colour' && coat.base !== 'adhesion-promoter' && !coat.base.startsWith('etch');
+  return [
+    ...(coat.coats > 1
+      ? [{ what: 'flash' as const, after: coat.name, label: coat.flash, ...plain, from: coat.flash, until: coat.recoatMax, missed: missedOf(coat) }]
+      : []),
+    { what: 'recoat', after: coat.name, label: coat.recoatMin, ...plain, from: coat.recoatMin, until: coat.recoatMax, missed: missedOf(coat) },
+    ...(sanded
+      ? [{ what: 'sand' as const, after: coat.name, label: coat.recoatMin * SAND, ...plain, from: coat.recoatMin * SAND, until: null, missed: null }]
+      : []),
+    ...(coat.role === 'colour'
+      ? [
+          {
+            what: 'tape' as const,
+            after: coat.name,
+            label: TAPE[coat.pack] * scale,
+            ...plain,
+            from: TAPE[coat.pack] * scale,
+            until: null,
+            missed: null,
+          },
+        ]
+      : []),
+  ];
+}
+
+const missedOf = ({ base, recoatMax }: CoatPlan): string | null => (recoatMax === null ? null : (MISSED[base] ?? KEY_AGAIN));
+
+/** m² that can be laid on before the coat's own window closes; null where the whole zone can. */
+export function areaWithinWindow(zone: ZoneFacts, coat: CoatPlan): number | null {
+  const minutes = coat.hand / coat.coats;
+  if (coat.recoatMax === null || minutes <= coat.recoatMax - coat.recoatMin) return null;
+  return (zone.area * Math.max(1, coat.recoatMax - coat.recoatMin)) / minutes;
+}

@@ -1,0 +1,54 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { planMix, type CoatPlan } from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { Units } from '../../ui/units.service';
+
+/** L of an aerosol. */
+const CAN = 0.4;
+
+/** What is mixed for one coat of each product: batch within the pot life, parts by volume and step by step on the scale. */
+@Component({
+  selector: 'lb-mix-view',
+  template: `
+    @for (mix of mixes(); track mix.coat.product) {
+      <section>
+        <div class="block"><h2>{{ mix.coat.name }}</h2><span class="soft">{{ mix.coat.coats }} {{ mix.coat.coats === 1 ? 'coat' : 'coats' }}, {{ units.show(mix.coat.wetFilm, 'film') }} wet each</span></div>
+        @if (mix.plan.cans !== null) {
+          <p><b>{{ mix.plan.cans }} {{ mix.plan.cans === 1 ? 'can' : 'cans' }}</b> of {{ units.show(can, 'volume') }} for all coats. Shake two minutes after the ball is free, warm it to room temperature.</p>
+        } @else {
+          <p>{{ units.show(mix.plan.perCoat, 'volume') }} ready to lay on for one coat{{ mix.plan.batches > 1 ? ', in ' + mix.plan.batches + ' batches of ' + units.show(mix.plan.perCoat / mix.plan.batches, 'volume') : '' }}.
+            @if (mix.plan.ratio; as ratio) { {{ ratio[0] }} : {{ ratio[1] }} by volume, {{ mix.plan.hardener }}. }
+            @if (mix.plan.most; as most) { Mix no more than <b>{{ units.show(most, 'volume') }}</b> at {{ units.show(celsius(), 'temperature') }}: pot life {{ units.minutes(mix.coat.potLife ?? 0) }}. }</p>
+          @if (mix.small) { <p class="note care"><b>Too little for the scale</b>A step of {{ grams(scale()) }} is more than a twentieth of the hardener; mix {{ units.show(mix.plan.least ?? 0, 'volume') }} or more, measure by syringe, or use a finer scale.</p> }
+          @if (mix.coat.potLife === null && mix.plan.parts.length === 1) { <p class="soft">One-pack: stir, strain, lay on.</p> } @else {
+            <table class="plain">
+              <thead><tr><th>Pour in, in this order</th><th class="num">Volume</th><th class="num">Mass</th><th class="num">Scale shows</th></tr></thead>
+              <tbody>@for (part of mix.plan.parts; track part.name) { <tr><td>{{ part.name }}</td><td class="num">{{ ml(part.litres) }}</td><td class="num">{{ grams(part.grams) }}</td><td class="num"><b>{{ grams(part.shows) }}</b></td></tr> }</tbody>
+            </table>
+          }
+        }
+      </section>
+    } @empty { <p class="lead">Nothing is mixed for this topcoat.</p> }
+    <p class="basis">Batch: what is laid on in 0.8 of the pot life, which halves for every 10 °C more. Ratios, densities and pot lives are starting values until the data sheet is entered; hardener by temperature: common practice, no source.</p>
+  `,
+  styles: 'section { margin-bottom: 22px; } p { margin-bottom: 8px; } .note { margin-bottom: 10px; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MixView {
+  readonly coats = input.required<readonly CoatPlan[]>();
+  private readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  protected readonly can = CAN;
+  protected readonly celsius = computed(() => this.context.job()?.place.temperature ?? 20);
+  protected readonly scale = computed(() => this.context.shop().scale);
+  protected readonly mixes = computed(() =>
+    this.coats().map((coat) => {
+      const plan = planMix(coat, { celsius: this.celsius(), resolution: this.scale(), can: CAN });
+      return { coat, plan, small: plan.least !== null && plan.least > plan.perCoat / plan.batches };
+    }),
+  );
+
+  protected ml = (litres: number): string =>
+    this.units.system() === 'us' ? this.units.show(litres, 'volume') : `${litres < 0.01 ? (litres * 1000).toFixed(1) : Math.round(litres * 1000)} ml`;
+  protected grams = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
+}

@@ -1,0 +1,83 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { checkStack, familyOfProduct, lowestOf, STATES, type JointState } from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
+import { Units } from '../../ui/units.service';
+
+const STATE_WORDS: Readonly<Record<JointState, string>> = {
+  'wet-in-wet': 'still wet',
+  'in-window': 'dry, within its window',
+  'cured-keyed': 'cured and keyed',
+  'cured-glossy': 'cured, glossy',
+};
+interface Film {
+  readonly product: string;
+  readonly state: JointState;
+}
+const MOST = 12;
+
+/** Any stack that somebody has in mind, judged joint by joint. */
+@Component({
+  selector: 'lb-own-stack',
+  imports: [ChoiceField],
+  template: `
+    <p>Films from the surface up: what goes on, and how the film below it is by then. It starts with what is planned.</p>
+    @for (film of films(); track $index; let i = $index) {
+      @if (answers()[i]; as answer) {
+        <div class="film" [class.bad]="answer.verdict !== 'holds'">
+          <lb-choice [label]="'Film ' + (i + 1)" [value]="film.product" [options]="products()" (changed)="set(i, { product: $event })" />
+          <lb-choice [label]="'Below it: ' + units.inline(answer.lower)" [value]="film.state" [options]="states" (changed)="set(i, { state: $event })" />
+          <div class="says"><b>{{ answer.verdict === 'holds' ? 'Holds' : answer.verdict === 'never' ? 'Never' : 'Not so' }}</b> {{ answer.reason }}@if (answer.verdict === 'not-in-this-state') { Would hold: {{ words(answer.states) }}. }</div>
+          <button type="button" class="btn plain" (click)="drop(i)" [attr.aria-label]="'Remove film ' + (i + 1)">Remove</button>
+        </div>
+      }
+    }
+    <p class="acts"><button type="button" class="btn quiet" [disabled]="films().length >= most" (click)="add()">Add a film</button> <button type="button" class="btn plain" (click)="start()">As planned</button></p>
+    <p class="basis">Common practice, no source; the data sheets of both products decide.</p>
+  `,
+  styles: `
+    .film { display: grid; grid-template-columns: 200px 190px 1fr auto; gap: 12px; align-items: start; padding: 9px 10px; border-left: 4px solid var(--ok); margin-bottom: 6px; background: var(--sheet); }
+    .film.bad { border-left-color: var(--stop); }
+    .says { padding-top: 18px; }
+    .film.bad b { color: var(--stop); }
+    .film .btn { margin-top: 15px; }
+    @media (max-width: 1100px) { .film { grid-template-columns: 1fr 1fr auto; } .says { grid-column: 1 / -1; grid-row: 2; padding-top: 0; } }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OwnStack {
+  private readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  protected readonly most = MOST;
+  protected readonly states: readonly ChoiceOption<JointState>[] = STATES.map((value) => ({ value, label: STATE_WORDS[value] }));
+
+  private readonly planned = computed((): readonly Film[] =>
+    (this.context.zonePlan()?.build?.coats ?? []).map(({ base }, i) => ({
+      product: base,
+      state: i === 0 ? 'cured-keyed' : base === 'clear-2k' ? 'in-window' : 'cured-keyed',
+    })),
+  );
+  /** starts over with another zone */
+  protected readonly films = linkedSignal<string | null, readonly Film[]>({ source: () => this.context.zoneId(), computation: () => this.planned() });
+  protected readonly products = computed((): readonly ChoiceOption<string>[] => {
+    const { primers, finishes } = this.context.catalogue();
+    const rows = [...Object.values(primers).filter(({ id, ref }) => id === ref), ...Object.values(finishes).flatMap(({ coats }) => coats)];
+    return [...new Map(rows.map(({ id, name }) => [id, name]))].map(([value, label]) => ({ value, label }));
+  });
+  protected readonly answers = computed(() => {
+    const facts = this.context.facts();
+    if (!facts) return [];
+    const names = new Map(this.products().map(({ value, label }) => [value, label]));
+    return checkStack(
+      lowestOf(facts),
+      this.films().map(({ product, state }) => ({ family: familyOfProduct(product), name: names.get(product) ?? product, state })),
+    );
+  });
+
+  protected words = (states: readonly JointState[]): string => states.map((state) => STATE_WORDS[state]).join(', or ');
+  protected set = (i: number, change: Partial<Film>): void =>
+    this.films.update((films) => films.map((film, k) => (k === i ? { ...film, ...change } : film)));
+  protected drop = (i: number): void => this.films.update((films) => films.filter((_, k) => k !== i));
+  protected add = (): void => this.films.update((films) => [...films, { product: 'clear-2k', state: 'cured-keyed' }]);
+  protected start = (): void => this.films.set(this.planned());
+}
