@@ -84,3 +84,24 @@ test('the sums at the tub follow their fields, and refuse what cannot be', async
   await expect(page.getByRole('alert')).toContainText('a number from 0 to 100');
   await expect(page.getByText(/L of hydrogen an hour/)).toBeVisible();
 });
+
+test('a find becomes a repair on the run sheet; one that carries load stops the job', async ({ page }) => {
+  await page.goto('/jobs/demo-1/bare?zone=tug-6');
+  await page.getByRole('button', { name: 'Mark a find' }).click();
+  await choose(page, 'Found', 'Hole');
+  await field(page, 'Where').fill('lower corner');
+  const panel = page.locator('lb-finds-panel');
+  await expect(panel).toContainText('Weld the hole shut');
+  await panel.getByLabel('carries load, or holds fuel or pressure').check();
+  await expect(panel).toContainText('Stop: hole is not for the shop');
+  await expect(page.getByRole('navigation', { name: 'Order of work' })).toContainText('1 stop');
+  await panel.getByLabel('carries load, or holds fuel or pressure').uncheck();
+  await expect(page.getByRole('navigation', { name: 'Order of work' })).not.toContainText('1 stop');
+  await saved(page);
+  await page.goto('/jobs/demo-1/run-sheet');
+  await expect(page.locator('.step', { hasText: 'Weld the hole shut' })).toContainText('lower corner');
+  await page.goto('/jobs/demo-1/bare?zone=tug-6');
+  await page.locator('lb-finds-panel').getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByText('Nothing marked.')).toBeVisible();
+  await saved(page);
+});

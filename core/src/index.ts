@@ -117,3 +117,5 @@ export { checkStack, type ProposedFilm } from './build/check-stack.ts';
 export { planMix, type MixPlan } from './build/mix.ts';
 export { areaWithinWindow, windowsOf, type Window } from './build/windows.ts';
 export { cureScale } from './climate/cure-scale.ts';
+export { Find, type Repair } from './model/find.ts';
+export { FIND_NAMES } from './bare/repairs.ts';

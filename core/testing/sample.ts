@@ -71,6 +71,7 @@ export function sampleJob(sample: Sample = {}): Job {
     lay: sample.lay ? { ...AS_USUAL, ...sample.lay } : null,
     patches: [...(sample.patches ?? [])],
     blast: sample.blast ? { ...AS_WORKED_OUT, ...(sample.blast as Partial<BlastSetting>) } : null,
+    finds: [],
     filling: sample.filling ? Filling.parse(sample.filling) : null,
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,

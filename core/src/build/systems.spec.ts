@@ -1,6 +1,6 @@
 import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { FinishId, MethodId } from '../model/ids.ts';
+import { FinishId, type MethodId } from '../model/ids.ts';
 import { buildPlan } from './build-plan.ts';
 import { jointOf, MATRIX, mayLie, STATES } from './compatibility.ts';
 import { FAMILIES, type Family, type Lower } from './families.ts';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Celsius, Kilograms, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
 import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
+import { Find } from './find.ts';
 import { TestRecord } from './identification.ts';
 import { CoatingId, FinishId, SubstrateId } from './ids.ts';
 import { MeshRecord, Photo } from './files.ts';
@@ -65,6 +66,7 @@ export const Zone = z.strictObject({
   tests: z.array(TestRecord).max(60, 'at most 60 tests').default([]),
   lay: LayChoice.nullable().default(null),
   blast: BlastSetting.nullable().default(null).describe('how it is blasted; null: as worked out'),
+  finds: z.array(Find).max(40, 'at most 40 finds').default([]).describe('what the paint hid'),
   filling: Filling.nullable().default(null).describe('dents to be filled'),
   patches: z.array(TestPatch).max(40, 'at most 40 patches').default([]),
 });

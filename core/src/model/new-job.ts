@@ -43,6 +43,7 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   tests: [],
   lay: null,
   blast: null,
+  finds: [],
   filling: null,
   patches: [],
 });

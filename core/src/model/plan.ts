@@ -4,6 +4,7 @@ import { BarePlan } from './bare.ts';
 import { BlastPlan } from './blast-plan.ts';
 import { BuildPlan } from './build.ts';
 import { FillingPlan } from './filling.ts';
+import { Repair } from './find.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
 import { MethodKey } from './own-row.ts';
@@ -118,6 +119,7 @@ export const ZonePlan = z.strictObject({
   bare: BarePlan,
   build: BuildPlan.nullable(),
   abrade: AbradePlan.nullable().describe('grits up to the key of the next coat; null where nothing is sanded'),
+  repairs: z.array(Repair),
   filling: FillingPlan.nullable(),
   findings: z.array(Finding).describe('checks of the zone itself'),
 });

@@ -4,6 +4,7 @@ import { buildSteps } from './build-steps.ts';
 import { fillSteps } from './fill-steps.ts';
 import { finishSteps } from './finish-steps.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { repairSteps } from './repair-steps.ts';
 import { setUpSteps } from './set-up-steps.ts';
 import { stationSteps } from './station-steps.ts';
 import { stripSteps } from './strip-steps.ts';
@@ -17,6 +18,7 @@ export function runSheet(zones: readonly PlannedZone[]): RunStep[] {
     ...stationSteps(planned),
     ...planned.flatMap(stripSteps),
     ...bareSteps(planned),
+    ...planned.flatMap(repairSteps),
     ...planned.flatMap(fillSteps),
     ...buildSteps(planned),
     ...finishSteps(planned),

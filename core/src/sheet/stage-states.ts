@@ -11,6 +11,7 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
   'compressor-too-small': 'strip',
   'air-missing': 'strip',
   'disc-overspeed': 'strip',
+  'find-licensed': 'bare',
   'no-primer': 'build',
   'finish-missing': 'build',
   'copper-antifouling': 'build',

@@ -10,6 +10,7 @@ import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { advice } from './advice.ts';
 import { checkAbrade } from './check-abrade.ts';
 import { checkBlast } from './check-blast.ts';
+import { licensedFinds } from './licensed-finds.ts';
 import { sayFor } from './say-for.ts';
 import { singleOpenings } from './what-would-change.ts';
 
@@ -32,6 +33,7 @@ export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, abr
     ...buildStops(zone, build),
     ...(chosen?.blast && wayOff?.family === 'blast' ? checkBlast(zone, { plan: chosen.blast, method: wayOff, build }) : []),
     ...(abrade ? checkAbrade(zone, abrade) : []),
+    ...licensedFinds(zone),
     ...advice(zone),
   ];
 }

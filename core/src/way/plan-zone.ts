@@ -3,6 +3,7 @@ import { planFilling } from '../abrasive/plan-filling.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { bareChain } from '../bare/bare-chain.ts';
 import { keyByLadder } from '../bare/key-by-ladder.ts';
+import { repairOf } from '../bare/repairs.ts';
 import { buildPlan } from '../build/build-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -32,6 +33,7 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
     bare: keyByLadder(chain, abrade),
     build,
     abrade,
+    repairs: zone.zone.finds.map((find) => repairOf(zone, find)),
     filling: planFilling(zone, abrade),
     findings: checkZone(zone, { options, chosen, wayOff, build, abrade }, catalogue),
   };

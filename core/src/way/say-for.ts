@@ -1,11 +1,11 @@
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { practice, type Basis } from '../model/basis.ts';
-import type { Finding, Severity } from '../model/finding.ts';
+import type { DocPath, Finding, Severity } from '../model/finding.ts';
 
 /** Makes findings about one zone. */
 export const sayFor =
   (zone: ZoneFacts, severity: Severity, basis: Basis = practice) =>
-  (code: string, path: string[], title: string, reason: string, looksAt: string[], change: string): Finding => ({
+  (code: string, path: DocPath, title: string, reason: string, looksAt: string[], change: string): Finding => ({
     code,
     severity,
     path: [...zone.path, ...path],

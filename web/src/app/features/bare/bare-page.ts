@@ -5,6 +5,7 @@ import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
 import { CalculatorsView } from './calculators-view';
 import { ClockView } from './clock-view';
+import { FindsPanel } from './finds-panel';
 
 const VIEWS = { plan: 'Plan', clock: 'Clock', sums: 'Calculators' } as const;
 type View = keyof typeof VIEWS;
@@ -12,7 +13,7 @@ type View = keyof typeof VIEWS;
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone, RouterLink, ClockView, CalculatorsView],
+  imports: [NoZone, RouterLink, ClockView, CalculatorsView, FindsPanel],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

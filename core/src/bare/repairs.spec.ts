@@ -1,0 +1,60 @@
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { Find } from '../model/find.ts';
+import { planJob } from '../plan-job.ts';
+import { repairOf } from './repairs.ts';
+
+const found = (kind: Find['kind'], more: Partial<Record<keyof Find, unknown>> = {}): Find =>
+  Find.parse({ id: 'f1', kind, where: 'left', area: null, depth: null, loaded: false, ...more });
+const repair = (kind: Find['kind'], sample: Sample = {}, more: Partial<Record<keyof Find, unknown>> = {}) =>
+  repairOf(sampleFacts(sample), found(kind, more));
+
+/** Common practice, no source. */
+test.each<[Find['kind'], Sample, Partial<Record<keyof Find, unknown>>, RegExp]>([
+  ['dent', {}, { depth: 2 }, /Feather the edge/],
+  ['dent', {}, { depth: 9 }, /not filled/],
+  ['hole', {}, {}, /weld low heat/],
+  ['hole', { substrate: 'aluminium-sheet', thickness: 2 }, {}, /light alloy/],
+  ['crack', { substrate: 'abs', thickness: 3, stack: [] }, {}, /Tape the face/],
+  ['crack', { substrate: 'grp-laminate', thickness: 5, stack: [] }, {}, /twelve times as wide/],
+  ['old-filler', {}, {}, /holes drilled under it/],
+  ['pits', { substrate: 'cast-iron', thickness: 10 }, {}, /Acid into the pits/],
+])('%s on %j', (kind, sample, more, says) => {
+  const { stop, detail, hand } = repair(kind, sample, more);
+  expect(stop).toBeNull();
+  expect(detail).toMatch(says);
+  expect(hand).toBeGreaterThan(0);
+});
+
+test.each<[string, Sample, Partial<Record<keyof Find, unknown>>]>([
+  ['an aircraft', { item: { kind: 'aircraft' } }, {}],
+  ['a fuel tank', { features: ['fuel-tank'] }, {}],
+  ['what carries load', {}, { loaded: true }],
+])('a hole in %s is for somebody licensed or qualified; a dent in it is not', (_, sample, more) => {
+  expect(repair('hole', sample, more)).toMatchObject({ hand: 0, stop: expect.any(String) });
+  expect(repair('dent', sample, more).stop).toBeNull();
+});
+
+test('corrosion that leaves less than two thirds is cut out, with the numbers', () => {
+  const plate = { substrate: 'mild-steel-section', thickness: 4 } as const;
+  expect(repair('corrosion', plate, { depth: 2 }).stop).toContain('2.0 of 4 mm');
+  expect(repair('corrosion', plate, { depth: 1 }).stop).toBeNull();
+});
+
+test('a bond waits a day, or as its label says, longer in the cold; a larger find takes longer', () => {
+  const plastic = { substrate: 'abs', thickness: 3, stack: [] } as const;
+  expect(repair('crack', { ...plastic, shop: { schools: { P4: 'label' } } }).wait).toBeCloseTo(30, 6);
+  expect(repair('crack', { ...plastic, place: { temperature: 10 } }).wait).toBeCloseTo(2 * 24 * 60, 6);
+  expect(repair('hole', {}, { area: 0.1 }).hand).toBeGreaterThan(repair('hole', {}, { area: 0.01 }).hand);
+});
+
+test('finds become steps of the run sheet, and one for a licensed person stops the job', () => {
+  const job = sampleJob({});
+  const withFinds = (finds: Find[]) => ({
+    ...job,
+    parts: job.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, finds })) })),
+  });
+  const plan = planJob(withFinds([found('hole'), found('crack', { id: 'f2', loaded: true })]), sampleShop(), CATALOGUE);
+  expect(plan.steps.map(({ title }) => title)).toContain('Weld the hole shut');
+  expect(plan.findings.find(({ code }) => code === 'find-licensed')).toMatchObject({ severity: 'stop', path: ['parts', 0, 'zones', 0, 'finds', 1] });
+});

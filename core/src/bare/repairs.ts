@@ -1,0 +1,180 @@
+import { cureScale } from '../climate/cure-scale.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { Find, Repair } from '../model/find.ts';
+import { onGroup, onMetal, onPlastic } from '../rules/groups.ts';
+
+/** mm; deeper than this a dent is pulled before it is filled, and deeper than the second it is not filled at all. Common practice, no source. */
+const FILL = 3;
+const FILL_MOST = 6;
+/** Share of the thickness that must be left under corrosion; model assumption. */
+const LEFT = 2 / 3;
+/** min of hands for a find, and for a m² of it; model assumption. */
+const HAND: Readonly<Record<Find['kind'], readonly [start: number, perSquareMetre: number]>> = {
+  dent: [20, 120],
+  hole: [60, 400],
+  pits: [10, 60],
+  crack: [45, 200],
+  'old-filler': [20, 120],
+  'bad-weld': [40, 200],
+  corrosion: [30, 150],
+  'thin-spot': [15, 0],
+};
+const USUAL_AREA = 0.01;
+/** min at 20 °C: a bond by its label, and before it is sanded under load. Common practice, no source. */
+const BOND = { label: 30, 'full-day': 24 * 60 } as const;
+
+interface Way {
+  readonly title: string;
+  readonly detail: string;
+  readonly material: string;
+  readonly wait?: number;
+}
+
+/** What to do about a find on this material; where it carries load, or flies, or holds fuel, only who decides. Common practice, no source. */
+export function repairOf(zone: ZoneFacts, find: Find): Repair {
+  const way = wayOf(zone, find);
+  const [start, perSquareMetre] = HAND[find.kind];
+  const stop = stopFor(zone, find);
+  return {
+    find: find.id,
+    title: stop === null ? way.title : `Stop: ${FIND_NAMES[find.kind].toLowerCase()} is not for the shop`,
+    detail: stop === null ? way.detail : stop,
+    material: stop === null ? way.material : '',
+    hand: stop === null ? start + perSquareMetre * (find.area ?? USUAL_AREA) : 0,
+    wait: stop === null ? (way.wait ?? 0) * cureScale(zone.job.place.temperature) : 0,
+    stop,
+  };
+}
+
+export const FIND_NAMES: Readonly<Record<Find['kind'], string>> = {
+  dent: 'Dent',
+  hole: 'Hole',
+  pits: 'Pits',
+  crack: 'Crack',
+  'old-filler': 'Old filler',
+  'bad-weld': 'Poor weld',
+  corrosion: 'Corrosion',
+  'thin-spot': 'Thin spot',
+};
+
+/** Damage that takes strength away, as against looks. */
+const WEAKENS: readonly Find['kind'][] = ['hole', 'crack', 'bad-weld', 'corrosion', 'thin-spot'];
+
+function stopFor(zone: ZoneFacts, { kind, loaded, depth }: Find): string | null {
+  if (!WEAKENS.includes(kind)) return null;
+  if (zone.job.item.kind === 'aircraft')
+    return 'On an aircraft this is for licensed people under the maintenance data: mark it, photograph it, touch nothing.';
+  if (zone.has('fuel-tank')) return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
+  if (loaded) return 'It carries load or pressure: whoever may certify the repair looks at it first.';
+  if (kind === 'corrosion' && depth !== null && zone.part.thickness - depth < LEFT * zone.part.thickness)
+    return `${(zone.part.thickness - depth).toFixed(1)} of ${zone.part.thickness} mm are left, less than two thirds: cut out, by somebody who may.`;
+  return null;
+}
+
+function wayOf(zone: ZoneFacts, find: Find): Way {
+  if (onPlastic(zone)) return onPlasticPart(zone, find);
+  if (onGroup(zone, 'composite')) return onLaminate(zone, find);
+  return onMetal(zone)
+    ? onMetalPart(zone, find)
+    : {
+        title: `${FIND_NAMES[find.kind]}: let in a piece`,
+        detail: 'Sound wood glued in with the grain, planed flush.',
+        material: 'wood, epoxy',
+        wait: BOND['full-day'],
+      };
+}
+
+function onMetalPart(zone: ZoneFacts, { kind, depth }: Find): Way {
+  const light = onGroup(zone, 'light', 'zinc');
+  switch (kind) {
+    case 'dent':
+      if ((depth ?? 0) > FILL_MOST)
+        return {
+          title: 'Pull the dent',
+          detail: `More than ${FILL_MOST} mm is not filled: pull or tap it out to under ${FILL} mm, then fill. No holes drilled to pull by.`,
+          material: 'filler',
+        };
+      return {
+        title: 'Fill the dent',
+        detail: (depth ?? 0) > FILL ? `Tap it out to under ${FILL} mm, then fill.` : 'Feather the edge, fill, block.',
+        material: 'filler',
+      };
+    case 'hole':
+      return light
+        ? {
+            title: 'Close the hole',
+            detail: 'Welded by somebody who welds light alloy, or a patch bonded from behind; filler carries nothing.',
+            material: 'weld, or patch and structural adhesive',
+            wait: bondWait(zone),
+          }
+        : {
+            title: 'Weld the hole shut',
+            detail: 'Chamfer, clean bright, weld low heat in short runs, dress flush, then fill: filler alone drops out.',
+            material: 'weld, filler',
+          };
+    case 'pits':
+      return {
+        title: 'Clean the pits out',
+        detail: light
+          ? 'Nylon brush and conditioner for the alloy, rinse, dry.'
+          : 'Acid into the pits, brush, rinse, dry; what stays black is dry-blasted on the spot.',
+        material: light ? 'alloy conditioner' : 'phosphoric acid',
+      };
+    case 'crack':
+      return {
+        title: 'Stop and weld the crack',
+        detail: 'Find its ends, drill them, open it to a V, weld, dress; look again after priming.',
+        material: 'weld',
+      };
+    case 'old-filler':
+      return {
+        title: 'Knock the old filler out',
+        detail: 'To bright metal; look for holes drilled under it and weld them, then fill anew.',
+        material: 'filler',
+      };
+    case 'bad-weld':
+      return { title: 'Grind out and weld again', detail: 'To sound metal, weld, dress; no filler into a pore.', material: 'weld' };
+    case 'corrosion':
+      return {
+        title: 'Open the corrosion up',
+        detail: 'To bright metal, measure what is left, treat, epoxy at once.',
+        material: light ? 'alloy conditioner, epoxy' : 'phosphoric acid, epoxy',
+      };
+    case 'thin-spot':
+      return { title: 'Measure and leave it', detail: 'No more grinding here; finer paper by hand, note the thickness.', material: '' };
+  }
+}
+
+function onPlasticPart(zone: ZoneFacts, { kind }: Find): Way {
+  if (kind === 'crack' || kind === 'hole')
+    return {
+      title: 'Bond from the back',
+      detail: 'Tape the face to shape, key and clean the back, bond with mesh, leave it, sand the face P320.',
+      material: 'plastic repair adhesive, mesh',
+      wait: bondWait(zone),
+    };
+  return {
+    title: 'Smooth with flexible filler',
+    detail: 'Plastic filler only, thin; P180, P320; promoter before it on an olefin.',
+    material: 'flexible filler',
+    wait: BOND.label,
+  };
+}
+
+function onLaminate(zone: ZoneFacts, { kind }: Find): Way {
+  if (kind === 'crack' || kind === 'hole' || kind === 'thin-spot')
+    return {
+      title: 'Scarf and laminate',
+      detail: 'Grind back twelve times as wide as it is deep, dry, laminate with epoxy, fair.',
+      material: 'glass cloth, epoxy',
+      wait: BOND['full-day'],
+    };
+  return {
+    title: 'Fill and fair',
+    detail: 'Open it, dry, epoxy filler; fairing never strengthens a skin.',
+    material: 'epoxy filler',
+    wait: bondWait(zone),
+  };
+}
+
+const bondWait = ({ shop }: ZoneFacts): number => BOND[shop.schools.P4 === 'label' ? 'label' : 'full-day'];
