@@ -19,7 +19,7 @@ const MOST = 40;
       <section [class.stopped]="repairs()[i]?.stop">
         <div class="form">
           <lb-choice label="Found" [value]="find.kind" [options]="kinds" (changed)="set(i, { kind: $event })" />
-          <lb-text class="wide" label="Where" [value]="find.where" [most]="80" placeholder="left corner, low" (changed)="set(i, { where: $event })" />
+          <lb-text label="Where" [value]="find.where" [most]="80" placeholder="left corner, low" (changed)="set(i, { where: $event })" />
           <lb-quantity label="Area" dimension="area" [schema]="schema.area" [value]="find.area" [optional]="true" placeholder="not measured" (changed)="set(i, { area: $any($event) })" (cleared)="set(i, { area: null })" />
           <lb-quantity label="Depth" dimension="gauge" [schema]="schema.depth" [value]="find.depth" [optional]="true" placeholder="not measured" (changed)="set(i, { depth: $any($event) })" (cleared)="set(i, { depth: null })" />
         </div>
