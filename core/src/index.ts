@@ -119,3 +119,5 @@ export { areaWithinWindow, windowsOf, type Window } from './build/windows.ts';
 export { cureScale } from './climate/cure-scale.ts';
 export { Find, type Repair } from './model/find.ts';
 export { FIND_NAMES } from './bare/repairs.ts';
+export { planMasking, type MaskingPlan } from './build/masking.ts';
+export { MASKS } from './catalogue/masks.ts';

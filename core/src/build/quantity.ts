@@ -37,6 +37,9 @@ const SLENDER = 0.6;
 
 export type Applied = keyof typeof TRANSFER;
 
+/** Share of what leaves the tool that lands on the part. */
+export const transferShare = (apply: Applied, slender: boolean): number => TRANSFER[apply] * (slender ? SLENDER : 1);
+
 export interface Coverage {
   readonly area: SquareMetres;
   readonly apply: Applied;
@@ -46,5 +49,5 @@ export interface Coverage {
 /** Unthinned litres for `coats` films, with what the tool and the shape lose. */
 export function paintLitres({ area, apply, slender }: Coverage, dryFilm: number, coats: number, volumeSolids: number, profile = 0): Litres {
   const landed = (area * coats) / spreadingRate(volumeSolids, dryFilm) + (area * deadVolume(profile)) / 1000 / (volumeSolids / 100);
-  return litres(landed / (TRANSFER[apply] * (slender ? SLENDER : 1)));
+  return litres(landed / transferShare(apply, slender));
 }

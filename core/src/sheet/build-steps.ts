@@ -1,3 +1,4 @@
+import { planMasking } from '../build/masking.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { ShapeKind } from '../model/shape.ts';
 import { coatProtection, SAND_PROTECTION } from '../safety/protection.ts';
@@ -79,7 +80,7 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
       protection: coatProtection(coat),
       cautions: i === 0 ? cautions : [],
       title: coat.coats === 1 ? coat.name : `${coat.name}, coat ${i + 1} of ${coat.coats}`,
-      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${Math.round(coat.dryFilm)} µm dry.${turnText(turned)}${i === 0 ? blendText(coat, zones) : ''}`,
+      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${Math.round(coat.dryFilm)} µm dry.${turnText(turned)}${i === 0 ? blendText(coat, zones) : ''}${i === coat.coats - 1 ? pullText(coat, zones) : ''}`,
       hand: coat.hand / coat.coats + (i === 0 ? SET_UP[coat.apply] : 0) + TURN * turned.length,
       wait: (sides - 1) * coat.flash + (i === coat.coats - 1 ? coat.recoatMin : coat.flash),
       notBefore: i === 0 ? null : `flash ${formatMinutes(coat.flash)} after the coat before`,
@@ -104,6 +105,17 @@ function blendText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
   return meets[0]?.facts.shop.schools.X1 === 'fade'
     ? ' Fade out over a hand-width into the old paint, last pass thin.'
     : ' Mask to a panel edge or raised line, tape edge standing proud.';
+}
+
+/** When the tape comes off, at the last coat of a zone on which something is covered. */
+function pullText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
+  const pulls = zones.flatMap(({ facts, plan, wayOff }) => {
+    if (plan.build?.coats.at(-1)?.product !== coat.product) return [];
+    const { items, pull } = planMasking(facts, wayOff, plan.build);
+    return pull && items.some(({ work }) => work === 'paint') ? [pull] : [];
+  });
+  const pull = pulls[0];
+  return pull ? ` Pull the tape ${pull.from === 0 ? 'at once' : formatMinutes(pull.from)} to ${formatMinutes(pull.until)} after the last pass.` : '';
 }
 
 function tightestPrimeLimit(zones: readonly PlannedZone[]): string | null {

@@ -32,8 +32,8 @@ describe('what has to be on the bench', () => {
     expect(ids).toEqual(expect.arrayContaining(['chem.fast-solvent', 'mech.scraper', 'epoxy-2k', 'surfacer-2k', 'solid-2k']));
   });
 
-  test('foil tape only where stripper or paint meets something to seal', () => {
-    expect(line('foil tape', { features: ['seams'] })).toBeDefined();
+  test('foil tape only where stripper meets something to seal', () => {
+    expect(line('foil tape', { features: ['seams'], choice: { method: 'chem.fast-solvent' } })).toBeDefined();
     expect(line('foil tape', {})).toBeUndefined();
   });
 

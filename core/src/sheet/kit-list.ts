@@ -1,4 +1,6 @@
+import { planMasking } from '../build/masking.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { sandingSupplies } from './sanding-supplies.ts';
@@ -54,7 +56,8 @@ const toolNeed = ({ id, name, money }: SetUp): Need => ({
   quantity: 1,
 });
 
-function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
+function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
+  const { facts, plan } = zone;
   if (plan.area === 0 || !plan.chosen) return [];
   const supplies = plan.chosen.supplies.map((s): Need => ({
     ...s,
@@ -95,20 +98,16 @@ function needsOf({ facts, plan }: PlannedZone, catalogue: Catalogue): Need[] {
         ]
       : []),
   ]);
-  return [...supplies, ...sanding, ...treatments, ...coats, ...masking(facts)];
+  return [...supplies, ...sanding, ...treatments, ...coats, ...masking(zone)];
 }
 
-/** Foil tape twice round the zone where the part has something to seal; paper and tape for the coats. */
-function masking({ area, part }: PlannedZone['facts']): Need[] {
-  const perimeter = 4 * Math.sqrt(area);
-  const sealed = part.features.some((feature) => ['seams', 'glass', 'rubber', 'sensors', 'vents', 'adhesive-joints'].includes(feature));
-  const tape: Need[] = [
-    { id: 'low-tack tape', name: 'Low-tack masking tape', group: 'masking', unit: 'm', price: 0.1, packs: [50], quantity: perimeter },
-  ];
-  return sealed
-    ? [...tape, { id: 'foil tape', name: 'Foil tape, solvent-proof', group: 'masking', unit: 'm', price: 0.4, packs: [25], quantity: 2 * perimeter }]
-    : tape;
+/** Low-tack tape and paper for the coats, and what outlasts the way off where something has to be covered. */
+function masking({ facts, plan, wayOff }: PlannedZone): Need[] {
+  const needs = planMasking(facts, wayOff, plan.build).items.map(({ mask, quantity }) => maskNeed(mask, quantity));
+  return needs.some(({ id }) => id === 'low-tack tape') ? needs : [...needs, maskNeed('low-tack tape', 4 * Math.sqrt(facts.area))];
 }
+
+const maskNeed = (id: MaskId, quantity: number): Need => ({ id, group: 'masking', ...MASKS[id], quantity });
 
 function packsOf(ref: string, catalogue: Catalogue): readonly number[] {
   const method = catalogue.methods[ref];

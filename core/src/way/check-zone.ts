@@ -48,7 +48,7 @@ function questions(zone: ZoneFacts): Finding[] {
     zone.area > 0
       ? null
       : say('area-missing', ['shape'], 'Area not entered', 'Without an area there are no times and quantities.', ['shape'], 'Measure the zone.'),
-    stack.length > 0 || condition.rustGrade !== 'none'
+    stack.length > 0 || condition.rustGrade !== 'none' || target.kind === 'keep'
       ? null
       : say(
           'stack-empty',
@@ -56,7 +56,7 @@ function questions(zone: ZoneFacts): Finding[] {
           'Nothing entered on the surface',
           'No coating layer and no rust: there is nothing to plan a way off for.',
           ['stack'],
-          'Add layers from the substrate up.',
+          'Add layers from the substrate up; never painted: set the target to keep and key.',
         ),
     condition.lead === 'not-tested' && zone.treatAsLead
       ? say(
@@ -78,7 +78,7 @@ function questions(zone: ZoneFacts): Finding[] {
           'Float a scrap in water.',
         )
       : null,
-    target.kind === 'keep' && condition.crosscut === null
+    target.kind === 'keep' && stack.length > 0 && condition.crosscut === null
       ? say(
           'crosscut-missing',
           ['condition', 'crosscut'],

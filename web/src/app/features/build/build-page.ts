@@ -9,18 +9,19 @@ import { coatFilms, stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
 import { keptLayers } from './kept-layers';
+import { MaskingView } from './masking-view';
 import { MixView } from './mix-view';
 import { OwnStack } from './own-stack';
 import { SystemsView } from './systems-view';
 import { WindowsView } from './windows-view';
 
-const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', mix: 'Mix', windows: 'Windows' } as const;
+const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', mix: 'Mix', masking: 'Masking', windows: 'Windows' } as const;
 type View = keyof typeof VIEWS;
 
 /** Primer with its reasons, and every coat up to the finish. */
 @Component({
   selector: 'lb-build-page',
-  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, MixView, WindowsView],
+  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, MixView, MaskingView, WindowsView],
   templateUrl: './build-page.html',
   styleUrls: ['../../ui/page.css', './build-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

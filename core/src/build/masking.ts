@@ -1,0 +1,149 @@
+import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskId } from '../catalogue/masks.ts';
+import type { Method } from '../catalogue/methods.ts';
+import { cureScale } from '../climate/cure-scale.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import { edgeLength } from '../geometry/edge-length.ts';
+import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { transferShare } from './quantity.ts';
+
+/** One place that one kind of work must not reach. */
+export interface Masking {
+  readonly what: string;
+  readonly work: 'strip' | 'paint';
+  readonly mask: MaskId;
+  readonly why: string;
+  /** m of tape, or pieces */
+  readonly quantity: number;
+  readonly off: string;
+}
+
+export interface MaskingPlan {
+  readonly items: readonly Masking[];
+  /** when the tape of the last coat is pulled, min after its last pass at the workplace; null: nothing is laid on here */
+  readonly pull: { readonly after: string; readonly from: number; readonly until: number; readonly why: string } | null;
+  /** L of paint that miss the part, all coats */
+  readonly stray: number;
+  /** m² of sheet or paper that catches it */
+  readonly sheet: number;
+}
+
+/** min at 20 °C after the last pass between which tape is pulled: no longer wet enough to run, not yet hard enough to tear. Common practice, no source. */
+const PULL = [30, 60] as const;
+/** A thick textured film tears once it has gelled: pulled wet. Common practice, no source. */
+const PULL_WET = [0, 20] as const;
+/** m beyond the part that mist settles; model assumption. */
+const REACH: Readonly<Record<CoatPlan['apply'], number>> = { gun: 1.5, aerosol: 1, roller: 0.3 };
+/** Pieces that close the openings of a part; model assumption. */
+const PIECES = 4;
+
+/** What has to be covered on a zone for the way off and for the coats, with what outlasts each, and when it comes off. */
+export function planMasking(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | null): MaskingPlan {
+  const coats = build?.coats ?? [];
+  const last = coats.at(-1);
+  return {
+    items: [...stripItems(zone, wayOff), ...paintItems(zone, build)],
+    pull: last ? pullOf(zone, last) : null,
+    stray: coats.reduce((sum, coat) => sum + (coat.litres + coat.thinner) * (1 - transferShare(coat.apply, zone.zone.access === 'tube')), 0),
+    sheet: sheetOf(zone, coats),
+  };
+}
+
+function stripItems(zone: ZoneFacts, wayOff: Method | null): Masking[] {
+  const attack = wayOff && attackOf(wayOff);
+  if (!attack) return [];
+  const liquid = attack === 'solvent' || attack === 'caustic' || attack === 'acid';
+  const off = liquid
+    ? 'after the rinse, before the bare surface is treated; flush what it covered'
+    : 'after dusting off, before the bare surface is treated';
+  const neighbours = zone.part.touching.length > 0 || zone.kept.length > 0;
+  return [
+    ...places(zone, 'strip', attack, off),
+    ...(neighbours && liquid
+      ? [item(zone, 'strip', attack, { what: 'Line to what stays', why: 'What runs past the line strips there too.', plug: false }, off)]
+      : []),
+  ];
+}
+
+function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
+  const sentOut = zone.finish?.id === 'powder-sent-out';
+  if (!sentOut && (build?.coats.length ?? 0) === 0) return [];
+  const attack = sentOut ? 'oven' : 'paint';
+  const off = sentOut ? 'warm, as it comes out of the oven' : 'renewed between primer and colour; pulled after the last coat, see below';
+  const tyre = zone.has('tyre') && zone.shop.schools.P5 === 'mask';
+  const edge = zone.kept.length > 0 && zone.shop.schools.X1 !== 'fade';
+  return [
+    ...places(zone, 'paint', attack, off),
+    ...(tyre
+      ? [
+          item(
+            zone,
+            'paint',
+            attack,
+            { what: 'Tyre, with card under the lip', why: 'Tape pushed under the lip with a blunt blade, or its edge stays bare.', plug: false },
+            off,
+          ),
+        ]
+      : []),
+    ...(edge
+      ? [
+          item(
+            zone,
+            'paint',
+            attack,
+            { what: 'Edge to old paint', why: 'On a panel edge or a raised line, the tape edge standing proud.', plug: false },
+            off,
+          ),
+        ]
+      : []),
+  ];
+}
+
+const places = (zone: ZoneFacts, work: Masking['work'], attack: Attack, off: string): Masking[] =>
+  zone.part.features.flatMap((feature) => {
+    const place = MASKED_PLACES[feature];
+    return place?.[work] ? [item(zone, work, attack, { what: place.name, why: place.why, plug: place.plug }, off)] : [];
+  });
+
+function item(
+  zone: ZoneFacts,
+  work: Masking['work'],
+  attack: Attack,
+  { what, why, plug }: { what: string; why: string; plug: boolean },
+  off: string,
+): Masking {
+  const [tape, because] = TAPE_FOR[attack];
+  const mask: MaskId = plug && attack !== 'heat' ? 'plugs' : tape;
+  const quantity = MASKS[mask].unit === 'm' ? MASKS[mask].layers * lineOf(zone) : PIECES;
+  return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, off };
+}
+
+/** m round the zone; what has no edge of its own counts as a square. */
+const lineOf = ({ zone, area }: ZoneFacts): number => zone.edgeLength ?? (edgeLength(zone.shape, area) || 4 * Math.sqrt(area));
+
+/** What the way off does to tape; null: nothing is taken off. */
+function attackOf({ family, traits }: Method): Attack | null {
+  if (family === 'keep') return 'abrasion';
+  if (family === 'blast') return 'blast';
+  return (['caustic', 'acid', 'solvent', 'heat'] as const).find((trait) => traits.includes(trait)) ?? 'abrasion';
+}
+
+function pullOf(zone: ZoneFacts, last: CoatPlan): MaskingPlan['pull'] {
+  const wet = last.base === 'liner';
+  const scale = cureScale(zone.job.place.temperature);
+  const [from, until] = wet ? PULL_WET : PULL;
+  return {
+    after: last.name,
+    from: from * scale,
+    until: until * scale,
+    why: wet
+      ? 'A thick textured film tears once it has gelled: pull while it is wet.'
+      : 'Too soon it strings, too late the edge tears: then cut along the tape with a fresh blade first.',
+  };
+}
+
+/** A part on the item is papered round its edge, a loose part stands on a sheet. */
+function sheetOf(zone: ZoneFacts, coats: readonly CoatPlan[]): number {
+  const reach = Math.max(0, ...coats.map(({ apply }) => REACH[apply]));
+  if (reach === 0) return 0;
+  return zone.part.held === 'in-place' ? lineOf(zone) * reach : (Math.sqrt(zone.area) + 2 * reach) ** 2;
+}
