@@ -5,11 +5,11 @@ import { cureScale } from '../climate/cure-scale.ts';
 import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find } from '../model/find.ts';
 import type { Job } from '../model/job.ts';
-import type { JobPlan, ZonePlan } from '../model/plan.ts';
+import type { Plan, ZonePlan } from '../model/plan.ts';
 import { planJob } from '../plan-job.ts';
 
 interface Planned {
-  readonly job: JobPlan;
+  readonly job: Plan;
   readonly zone: ZonePlan;
   readonly facts: ZoneFacts;
 }

@@ -57,7 +57,7 @@ const toolNeed = ({ id, name, money }: SetUp): Need => ({
 });
 
 function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
-  const { facts, plan } = zone;
+  const { plan } = zone;
   if (plan.area === 0 || !plan.chosen) return [];
   const supplies = plan.chosen.supplies.map((s): Need => ({
     ...s,
