@@ -57,6 +57,12 @@ test('threads and openings take plugs, faces take tape', () => {
   expect(stripMask('chem.fast-solvent', ['bearing-seats'])).toBe('foil tape');
 });
 
+test('tape along seams follows the edge of the zone, tape round a plate does not', () => {
+  const metres = (feature: Feature, edge: number): number | undefined => masking({ features: [feature], edgeLength: edge }).items[0]?.quantity;
+  expect(metres('seams', 6)).toBeCloseTo(2 * (metres('seams', 3) ?? 0), 9);
+  expect(metres('id-plate', 6)).toBe(metres('id-plate', 3));
+});
+
 test('a tyre is masked by the shop’s habit, an edge to old paint unless it is faded out', () => {
   const names = (sample: Sample): string[] => masking(sample).items.map(({ what }) => what);
   expect(names({ features: ['tyre'] })).toContain('Tyre, with card under the lip');

@@ -1,4 +1,4 @@
-import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskId } from '../catalogue/masks.ts';
+import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskedPlace, type MaskId } from '../catalogue/masks.ts';
 import type { Method } from '../catalogue/methods.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -33,8 +33,9 @@ const PULL = [30, 60] as const;
 const PULL_WET = [0, 20] as const;
 /** m beyond the part that mist settles; model assumption. */
 const REACH: Readonly<Record<CoatPlan['apply'], number>> = { gun: 1.5, aerosol: 1, roller: 0.3 };
-/** Pieces that close the openings of a part; model assumption. */
+/** Pieces that close the openings of a part, and m of one layer round a small place; model assumption. */
 const PIECES = 4;
+const SPOT = 1;
 
 /** What has to be covered on a zone for the way off and for the coats, with what outlasts each, and when it comes off. */
 export function planMasking(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | null): MaskingPlan {
@@ -48,6 +49,10 @@ export function planMasking(zone: ZoneFacts, wayOff: Method | null, build: Build
   };
 }
 
+interface Covered extends Pick<MaskedPlace, 'how' | 'why'> {
+  readonly what: string;
+}
+
 function stripItems(zone: ZoneFacts, wayOff: Method | null): Masking[] {
   const attack = wayOff && attackOf(wayOff);
   if (!attack) return [];
@@ -59,7 +64,7 @@ function stripItems(zone: ZoneFacts, wayOff: Method | null): Masking[] {
   return [
     ...places(zone, 'strip', attack, off),
     ...(neighbours && liquid
-      ? [item(zone, 'strip', attack, { what: 'Line to what stays', why: 'What runs past the line strips there too.', plug: false }, off)]
+      ? [item(zone, 'strip', attack, { what: 'Line to what stays', why: 'What runs past the line strips there too.', how: 'line' }, off)]
       : []),
   ];
 }
@@ -68,7 +73,7 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
   const sentOut = zone.finish?.id === 'powder-sent-out';
   if (!sentOut && (build?.coats.length ?? 0) === 0) return [];
   const attack = sentOut ? 'oven' : 'paint';
-  const off = sentOut ? 'warm, as it comes out of the oven' : 'renewed between primer and colour; pulled after the last coat, see below';
+  const off = sentOut ? 'warm, as it comes out of the oven' : 'renewed between primer and colour; pulled after the last coat';
   const tyre = zone.has('tyre') && zone.shop.schools.P5 === 'mask';
   const edge = zone.kept.length > 0 && zone.shop.schools.X1 !== 'fade';
   return [
@@ -79,7 +84,7 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
             zone,
             'paint',
             attack,
-            { what: 'Tyre, with card under the lip', why: 'Tape pushed under the lip with a blunt blade, or its edge stays bare.', plug: false },
+            { what: 'Tyre, with card under the lip', why: 'Tape pushed under the lip with a blunt blade, or its edge stays bare.', how: 'line' },
             off,
           ),
         ]
@@ -90,7 +95,7 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
             zone,
             'paint',
             attack,
-            { what: 'Edge to old paint', why: 'On a panel edge or a raised line, the tape edge standing proud.', plug: false },
+            { what: 'Edge to old paint', why: 'On a panel edge or a raised line, the tape edge standing proud.', how: 'line' },
             off,
           ),
         ]
@@ -101,19 +106,14 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
 const places = (zone: ZoneFacts, work: Masking['work'], attack: Attack, off: string): Masking[] =>
   zone.part.features.flatMap((feature) => {
     const place = MASKED_PLACES[feature];
-    return place?.[work] ? [item(zone, work, attack, { what: place.name, why: place.why, plug: place.plug }, off)] : [];
+    return place?.[work] ? [item(zone, work, attack, { what: place.name, why: place.why, how: place.how }, off)] : [];
   });
 
-function item(
-  zone: ZoneFacts,
-  work: Masking['work'],
-  attack: Attack,
-  { what, why, plug }: { what: string; why: string; plug: boolean },
-  off: string,
-): Masking {
+function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, why, how }: Covered, off: string): Masking {
   const [tape, because] = TAPE_FOR[attack];
-  const mask: MaskId = plug && attack !== 'heat' ? 'plugs' : tape;
-  const quantity = MASKS[mask].unit === 'm' ? MASKS[mask].layers * lineOf(zone) : PIECES;
+  const mask: MaskId = how === 'plug' && attack !== 'heat' ? 'plugs' : tape;
+  const { unit, layers } = MASKS[mask];
+  const quantity = unit === 'm' ? layers * (how === 'line' ? lineOf(zone) : SPOT) : PIECES;
   return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, off };
 }
 

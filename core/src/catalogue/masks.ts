@@ -36,34 +36,34 @@ export const TAPE_FOR: Readonly<Record<Attack, readonly [tape: MaskId, why: stri
   oven: ['polyester tape', 'Masking paper chars in the oven.'],
 };
 
-/** A place that is masked: what it is called, in which work, and whether a plug closes it. Common practice, no source. */
+/** A place that is masked: what it is called, in which work, and how: plugged, wrapped on the spot, or taped along its whole line. Common practice, no source. */
 export interface MaskedPlace {
   readonly name: string;
   readonly strip: boolean;
   readonly paint: boolean;
-  readonly plug: boolean;
+  readonly how: 'plug' | 'spot' | 'line';
   readonly why: string;
 }
-const place = (name: string, works: readonly ('strip' | 'paint')[], how: 'plug' | 'tape', why: string): MaskedPlace => ({
+const place = (name: string, works: readonly ('strip' | 'paint')[], how: MaskedPlace['how'], why: string): MaskedPlace => ({
   name,
   strip: works.includes('strip'),
   paint: works.includes('paint'),
-  plug: how === 'plug',
+  how,
   why,
 });
 export const MASKED_PLACES: Readonly<Partial<Record<Feature, MaskedPlace>>> = {
   threads: place('Threads', ['strip', 'paint'], 'plug', 'Grit and paint in a thread jam the bolt; its seat and the earth point stay bare.'),
-  'bearing-seats': place('Bearing seats', ['strip', 'paint'], 'tape', 'A film or a blasted face changes the fit.'),
-  'precision-ways': place('Precision ways', ['strip', 'paint'], 'tape', 'Ground to size: nothing may touch them.'),
-  seams: place('Seams and laps', ['strip'], 'tape', 'What creeps in bleeds out weeks later; flush them afterwards.'),
-  glass: place('Glass', ['strip', 'paint'], 'tape', 'Etched, frosted or oversprayed for good.'),
-  rubber: place('Rubber and seals', ['strip', 'paint'], 'tape', 'It swells, and paint on it cracks.'),
-  sensors: place('Sensors and antennas', ['strip', 'paint'], 'tape', 'They go blind under paint and drown in stripper.'),
+  'bearing-seats': place('Bearing seats', ['strip', 'paint'], 'spot', 'A film or a blasted face changes the fit.'),
+  'precision-ways': place('Precision ways', ['strip', 'paint'], 'line', 'Ground to size: nothing may touch them.'),
+  seams: place('Seams and laps', ['strip'], 'line', 'What creeps in bleeds out weeks later; flush them afterwards.'),
+  glass: place('Glass', ['strip', 'paint'], 'line', 'Etched, frosted or oversprayed for good.'),
+  rubber: place('Rubber and seals', ['strip', 'paint'], 'line', 'It swells, and paint on it cracks.'),
+  sensors: place('Sensors and antennas', ['strip', 'paint'], 'spot', 'They go blind under paint and drown in stripper.'),
   vents: place('Vents and drain holes', ['strip', 'paint'], 'plug', 'Open again before the part is closed up.'),
-  anodes: place('Anodes', ['strip', 'paint'], 'tape', 'A painted anode protects nothing.'),
-  'adhesive-joints': place('Bonded joints', ['strip'], 'tape', 'Stripper and heat let go of the adhesive.'),
+  anodes: place('Anodes', ['strip', 'paint'], 'spot', 'A painted anode protects nothing.'),
+  'adhesive-joints': place('Bonded joints', ['strip'], 'line', 'Stripper and heat let go of the adhesive.'),
   'sealed-hollow': place('Openings of the hollow', ['strip'], 'plug', 'What goes in does not come out.'),
   'fuel-tank': place('Filler neck and taps', ['strip', 'paint'], 'plug', 'Nothing runs in, no vapour comes out.'),
-  'id-plate': place('Identification plate', ['strip', 'paint'], 'tape', 'A number that is lost is lost for good.'),
-  'friction-lining': place('Friction linings', ['strip', 'paint'], 'tape', 'Solvent or paint in a lining ruins it.'),
+  'id-plate': place('Identification plate', ['strip', 'paint'], 'spot', 'A number that is lost is lost for good.'),
+  'friction-lining': place('Friction linings', ['strip', 'paint'], 'spot', 'Solvent or paint in a lining ruins it.'),
 };

@@ -28,7 +28,7 @@ const WORK: Readonly<Record<MaskingPlan['items'][number]['work'], string>> = { s
       <p class="basis">What outlasts what: common practice, no source; foil dissolves in caustic and acid: textbook chemistry. Reach of the mist and layers of tape: model assumption. Mist: share that lands on the part by tool and shape.</p>
     }
   `,
-  styles: '.note { margin: 12px 0; }',
+  styles: '.note, .basis { margin: 12px 0; } td:first-child { white-space: nowrap; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MaskingView {
