@@ -121,3 +121,4 @@ export { Find, type Repair } from './model/find.ts';
 export { FIND_NAMES } from './bare/repairs.ts';
 export { planMasking, type MaskingPlan } from './build/masking.ts';
 export { MASKS } from './catalogue/masks.ts';
+export { methodOf } from './way/plan-zone.ts';

@@ -2,7 +2,7 @@ import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskedPlace, type Mas
 import type { Method } from '../catalogue/methods.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { edgeLength } from '../geometry/edge-length.ts';
+import { edgesOf } from '../geometry/edge-length.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { transferShare } from './quantity.ts';
 
@@ -118,7 +118,7 @@ function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, wh
 }
 
 /** m round the zone; what has no edge of its own counts as a square. */
-const lineOf = ({ zone, area }: ZoneFacts): number => zone.edgeLength ?? (edgeLength(zone.shape, area) || 4 * Math.sqrt(area));
+const lineOf = ({ zone, area }: ZoneFacts): number => edgesOf(zone, area) || 4 * Math.sqrt(area);
 
 /** What the way off does to tape; null: nothing is taken off. */
 function attackOf({ family, traits }: Method): Attack | null {

@@ -39,10 +39,3 @@ export const GRITS: readonly GritId[] = GritId.options;
 export const GRAIN: Cited<Readonly<Record<GritId, number>>> = cite(TABLE, fromMemory('ISO 6344 / FEPA 43-1'));
 export const grainOf = (grit: GritId): number => GRAIN.value[grit];
 export const gritNumber = (grit: GritId): number => Number(grit.slice(1));
-
-/** The grit of a number on the paper. @throws RangeError for a number that no paper has */
-export function gritOf(number: number): GritId {
-  const grit = GRITS.find((id) => gritNumber(id) === number);
-  if (!grit) throw new RangeError(`no grit P${number}`);
-  return grit;
-}

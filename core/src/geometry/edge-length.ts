@@ -1,7 +1,11 @@
+import type { Zone } from '../model/job.ts';
 import type { Shape } from '../model/shape.ts';
 import type { SquareMetres } from '../units/quantities.ts';
 
-/** m of edges of a zone, each counted once for every face that meets it; a typed area counts as a square. Tubes and hulls have none to speak of. */
+/** m of edges of a zone: as measured, else those of its shape. */
+export const edgesOf = (zone: Pick<Zone, 'edgeLength' | 'shape'>, area: SquareMetres): number => zone.edgeLength ?? edgeLength(zone.shape, area);
+
+/** m of edges of a shape, each counted once for every face that meets it; a typed area counts as a square. Tubes and hulls have none to speak of. */
 export function edgeLength(shape: Shape, area: SquareMetres): number {
   switch (shape.kind) {
     case 'entered':

@@ -1,6 +1,6 @@
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { edgeLength } from '../geometry/edge-length.ts';
+import { edgesOf } from '../geometry/edge-length.ts';
 import type { Zone } from '../model/job.ts';
 import type { WayPiece } from '../model/plan.ts';
 import { m2 } from '../units/quantities.ts';
@@ -39,7 +39,7 @@ export interface ZoneParts {
 /** How much of a zone lies along edges and in crevices. Zones that are themselves edges, crevices, tubes or hollows are one piece. */
 export function zoneParts({ zone, area }: Pick<ZoneFacts, 'zone' | 'area'>): ZoneParts {
   if (zone.access !== 'flat' || area <= 0) return { edges: 0, crevices: 0 };
-  const wanted = (zone.edgeLength ?? edgeLength(zone.shape, area)) * EDGE_BAND;
+  const wanted = edgesOf(zone, area) * EDGE_BAND;
   const crevices = Math.min(zone.creviceArea ?? 0, MOST_OFF_FIELD * area);
   return { crevices, edges: Math.min(wanted, MOST_OFF_FIELD * area - crevices) };
 }

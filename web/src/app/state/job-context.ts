@@ -4,10 +4,12 @@ import {
   CATALOGUE,
   gatherFacts,
   Job,
+  methodOf,
   planInSlices,
   readWith,
   withOwnRows,
   type DocumentIssue,
+  type Method,
   type Part,
   type Plan,
   type Zone,
@@ -50,6 +52,9 @@ export class JobContext {
   readonly part = computed<Part | null>(() => this.job()?.parts.find((part) => part.zones.some(({ id }) => id === this.zoneId())) ?? null);
   readonly zone = computed<Zone | null>(() => this.part()?.zones.find(({ id }) => id === this.zoneId()) ?? null);
   readonly zonePlan = computed<ZonePlan | null>(() => this.plan()?.zones.find(({ zone }) => zone === this.zoneId()) ?? null);
+
+  /** the row of the way off that is planned, the shop's own rows too */
+  readonly wayOff = computed<Method | null>(() => methodOf(this.zonePlan()?.chosen ?? null, this.catalogue()));
 
   /** of the zone alone, but with the whole job behind it: patches of other zones count too */
   readonly facts = computed<ZoneFacts | null>(() => {

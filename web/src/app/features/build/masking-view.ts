@@ -41,7 +41,6 @@ export class MaskingView {
   protected readonly indoors = computed(() => this.context.job()?.place.indoors ?? true);
   protected readonly masking = computed(() => {
     const facts = this.context.facts();
-    const chosen = this.context.zonePlan()?.chosen;
-    return facts && planMasking(facts, (chosen && this.context.catalogue().methods[chosen.method]) ?? null, this.build());
+    return facts && planMasking(facts, this.context.wayOff(), this.build());
   });
 }

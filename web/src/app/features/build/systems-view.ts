@@ -40,8 +40,7 @@ export class SystemsView {
   protected readonly systems = computed(() => {
     const [facts, zone] = [this.facts(), this.context.zonePlan()];
     if (!facts?.finish || !zone) return null;
-    const wayOff = (zone.chosen && this.context.catalogue().methods[zone.chosen.method]) ?? null;
-    const ground = { wayOff, profile: zone.chosen?.profile ?? 0, acidLive: zone.bare.acidLive };
+    const ground = { wayOff: this.context.wayOff(), profile: zone.chosen?.profile ?? 0, acidLive: zone.bare.acidLive };
     return systemsFor(facts, facts.finish, ground, this.context.catalogue());
   });
   protected readonly planned = computed(() =>

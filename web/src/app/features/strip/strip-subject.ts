@@ -7,10 +7,7 @@ import { JobContext } from '../../state/job-context';
 export class StripSubject {
   readonly context = inject(JobContext);
   readonly chosen = computed(() => this.context.zonePlan()?.chosen ?? null);
-  readonly method = computed<Method | null>(() => {
-    const chosen = this.chosen();
-    return (chosen && this.context.catalogue().methods[chosen.method]) ?? null;
-  });
+  readonly method = this.context.wayOff;
   readonly stripper = computed(() => stripperOf(this.method()));
   readonly plan = computed(() => this.chosen()?.strip ?? null);
   readonly facts = this.context.facts;
