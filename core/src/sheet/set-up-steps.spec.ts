@@ -38,7 +38,9 @@ describe('what hangs on the part', () => {
   const fitted: Sample = { features: ['glass', 'rubber'] };
   test('comes off and is ticketed, or is masked and the masking renewed, as the shop has it', () => {
     expect(titled({ ...fitted, shop: { schools: { M1: 'take-off' } } }, 'Take off')?.detail).toMatch(/Glass, rubber.*Ticket/);
-    expect(titled({ ...fitted, shop: { schools: { M1: 'mask' } } }, 'Mask in place')?.detail).toMatch(/Foil under stripper.*renewed/);
+    expect(titled({ ...fitted, shop: { schools: { M1: 'mask' } } }, 'Mask in place')?.detail).toMatch(
+      /Foil under stripper, polyester tape under caustic.*renewed/,
+    );
   });
   test('taking off costs more hands than masking, two pieces twice those of one', () => {
     const hands = (features: NonNullable<Sample['features']>, M1: 'take-off' | 'mask') =>

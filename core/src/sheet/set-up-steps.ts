@@ -95,7 +95,7 @@ function removals(zones: readonly PlannedZone[]): DraftStep[] {
         title: school === 'mask' ? 'Mask in place' : 'Take off or mask',
         where: [part.name],
         hand: REMOVE[school] * off.length,
-        detail: `${upperFirst(off.join(', '))}. ${school === 'mask' ? 'Foil under stripper, low-tack tape and paper for paint; renewed between primer and colour.' : 'Ticket every piece: side, position, count of fasteners.'}`,
+        detail: `${upperFirst(off.join(', '))}. ${school === 'mask' ? 'Foil under stripper, polyester tape under caustic and acid, low-tack tape and paper for paint; renewed between primer and colour.' : 'Ticket every piece: side, position, count of fasteners.'}`,
       }),
     ];
   });

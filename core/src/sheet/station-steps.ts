@@ -6,7 +6,7 @@ import type { PlannedZone } from './planned-zone.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
 
 const STATION: Readonly<Record<string, string>> = {
-  chemical: 'Sheets and drums below, water running, foil on seams, everything for two rounds within reach.',
+  chemical: 'Sheets and drums below, water running, seams sealed, everything for two rounds within reach.',
   'blast-pot': 'Dry air, sieved medium, screens up, others out.',
   'blast-cabinet': 'Sieved medium, seals and gloves whole, extraction on.',
   'caustic-tub': 'Water first, then lye, never the other way; lid, basket and acid rinse at hand.',

@@ -192,8 +192,9 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     id: 'seams-seal',
     family: 'chem',
     effect: 'require',
-    title: 'Seal seams and gaps with foil, doubled',
-    reason: 'Trapped stripper bleeds out of laps, glass channels and sensors weeks later; plain tape soaks through. Flush afterwards.',
+    title: 'Seal seams and gaps, doubled',
+    reason:
+      'Trapped stripper bleeds out of laps, glass channels and sensors weeks later; plain tape soaks through: foil, under caustic and acid polyester tape. Flush afterwards.',
     basis: practice,
     looksAt: ['features'],
     change: 'Take the piece off.',
@@ -204,7 +205,8 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     family: 'chem',
     effect: 'require',
     title: 'Keep stripper off bonded joints',
-    reason: 'It creeps into adhesive joints, inserts and honeycomb and softens the bond: foil and a dry margin of 30 mm.',
+    reason:
+      'It creeps into adhesive joints, inserts and honeycomb and softens the bond: cover it, polyester tape under caustic and acid, else foil, and a dry margin of 30 mm.',
     basis: practice,
     looksAt: ['features'],
     change: 'No bonded joint near.',

@@ -33,8 +33,9 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
     id: 'touching-soft',
     family: 'chem',
     effect: 'require',
-    title: 'Foil over the joined plastic or laminate',
-    reason: 'Stripper that runs over crazes plastic and swells gelcoat: take it off or foil it twice, with a dry margin.',
+    title: 'Cover the joined plastic or laminate',
+    reason:
+      'Stripper that runs over crazes plastic and swells gelcoat: take it off or cover it twice, with foil, under caustic and acid with polyester tape, and a dry margin.',
     basis: practice,
     looksAt: ['joined materials', 'method'],
     change: 'The joined piece taken off.',
