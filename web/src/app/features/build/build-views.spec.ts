@@ -1,0 +1,107 @@
+import { provideZonelessChangeDetection, signal, type Type } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import {
+  CATALOGUE,
+  DEMO_JOBS,
+  DEMO_SHOP,
+  formatHands,
+  gatherFacts,
+  lowerFirst,
+  methodOf,
+  planJob,
+  type BuildPlan,
+  type Job,
+  type Place,
+  type ZonePlan,
+} from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { Units } from '../../ui/units.service';
+import { MaskingView } from './masking-view';
+import { MixView } from './mix-view';
+import { SystemsView } from './systems-view';
+import { WindowsView } from './windows-view';
+
+const units = {
+  hands: formatHands,
+  inline: lowerFirst,
+  minutes: (value: number) => `${Math.round(value)} min`,
+  money: (value: number) => `€ ${Math.round(value)}`,
+  show: (value: number, dimension: string) => `${value.toFixed(2)} ${dimension}`,
+  system: () => 'metric',
+  text: (text: string) => text,
+};
+const { tug, buggy } = { tug: DEMO_JOBS[0] as Job, buggy: DEMO_JOBS.find(({ name }) => name.startsWith('Shore patrol')) as Job };
+
+/** A view on the first zone of a part, with the job as it is or at another place. */
+async function show(view: Type<unknown>, document: Job, partName: RegExp, place: Partial<Place> = {}, scale = DEMO_SHOP.scale) {
+  const job: Job = { ...document, place: { ...document.place, ...place } };
+  const shop = { ...DEMO_SHOP, scale };
+  const part = job.parts.find(({ name }) => partName.test(name));
+  const zonePlan = planJob(job, shop, CATALOGUE).zones.find(({ zone }) => zone === part?.zones[0]?.id) as ZonePlan;
+  const facts = gatherFacts(job, shop, CATALOGUE).find(({ zone }) => zone.id === zonePlan.zone) ?? null;
+  const context = {
+    job: signal(job),
+    shop: signal(shop),
+    catalogue: signal(CATALOGUE),
+    facts: signal(facts),
+    zonePlan: signal(zonePlan),
+    wayOff: signal(methodOf(zonePlan.chosen, CATALOGUE)),
+  };
+  TestBed.resetTestingModule().configureTestingModule({
+    providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+  });
+  const fixture = TestBed.createComponent(view);
+  const build = zonePlan.build as BuildPlan;
+  if (view === MixView) fixture.componentRef.setInput('coats', build.coats);
+  else if (view !== SystemsView) fixture.componentRef.setInput('build', build);
+  await fixture.whenStable();
+  const root = fixture.nativeElement as HTMLElement;
+  return { root, build, rows: [...root.querySelectorAll('tbody tr')].map((row) => row.textContent ?? '') };
+}
+const at = (celsius: number): Partial<Place> => ({ temperature: celsius as Place['temperature'] });
+
+test('masking names tape, reason and the moment it comes off; outdoors it warns of the mist', async () => {
+  const indoors = await show(MaskingView, buggy, /Frame rails/);
+  expect(indoors.rows.find((row) => /Bearing seats/.test(row))).toMatch(/Rubber blast tape.*before the bare surface is treated/);
+  expect(indoors.root.textContent).not.toContain('The mist travels');
+  const outdoors = await show(MaskingView, buggy, /Frame rails/, { indoors: false });
+  expect(outdoors.root.textContent).toContain('The mist travels');
+});
+
+test('each product has its mix, and the scale adds up as it is poured', async () => {
+  const { root, build } = await show(MixView, tug, /Side panels/);
+  expect([...root.querySelectorAll('h2')].map((title) => title.textContent)).toEqual(build.coats.map(({ name }) => name));
+  for (const table of root.querySelectorAll('table')) {
+    const grams = [...table.querySelectorAll('tbody tr')].map((row) =>
+      [...row.querySelectorAll('td')].slice(2).map((cell) => Number.parseFloat(cell.textContent ?? '')),
+    );
+    const poured = grams.reduce((sum, [mass = 0]) => sum + mass, 0);
+    expect(Math.abs(poured - (grams.at(-1)?.[1] ?? 0))).toBeLessThanOrEqual(grams.length);
+  }
+});
+
+test('a coarse scale is told, a fine one is not; warmth takes the slow hardener', async () => {
+  expect((await show(MixView, tug, /Side panels/, {}, 20)).root.textContent).toContain('Too little for the scale');
+  expect((await show(MixView, tug, /Side panels/, {}, 0.1)).root.textContent).not.toContain('Too little for the scale');
+  expect((await show(MixView, tug, /Side panels/, at(30))).root.textContent).toContain('slow hardener');
+});
+
+test('windows stand in the order of the coats, each with who governs', async () => {
+  const { rows, build } = await show(WindowsView, tug, /Side panels/);
+  const order = build.coats.map(({ name }) => rows.findIndex((row) => row.startsWith(name)));
+  expect(order).toEqual([...order].sort((a, b) => a - b));
+  expect(order[0]).toBe(0);
+  for (const row of rows) expect(row).toMatch(/(label|shop) governs/);
+});
+
+test('systems are named cheapest first, the planned one marked once, the rest refused with a reason', async () => {
+  const { root, rows } = await show(SystemsView, tug, /Side panels/);
+  const costs = [...(root.querySelector('table')?.querySelectorAll('tbody tr') ?? [])].map((row) =>
+    Number(/€ (\d+)/.exec(row.textContent ?? '')?.[1]),
+  );
+  expect(costs).toEqual([...costs].sort((a, b) => a - b));
+  expect(rows.filter((row) => row.includes('planned'))).toHaveLength(1);
+  const refused = [...root.querySelectorAll('tr.out .why')].map((cell) => cell.textContent ?? '');
+  expect(refused.length).toBeGreaterThan(2);
+  expect(new Set(refused).size).toBe(refused.length);
+});
