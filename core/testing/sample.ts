@@ -4,9 +4,10 @@ import type { Primer } from '../src/catalogue/primers.ts';
 import { planStrip } from '../src/chemical/strip-plan.ts';
 import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
 import { AS_WORKED_OUT, type BlastSetting } from '../src/model/blast-setting.ts';
+import type { Design } from '../src/model/design.ts';
 import { Filling } from '../src/model/filling.ts';
 import type { TestRecord } from '../src/model/identification.ts';
-import type { CoatingId, FinishId, MethodId, PrimerId } from '../src/model/ids.ts';
+import type { CoatingId, FinishId, MethodId, PrimerId, ProductId } from '../src/model/ids.ts';
 import type { Choice, Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
 import { CLEAN, NEW_PART, newJob } from '../src/model/new-job.ts';
 import { DEFAULT_SHOP } from '../src/model/default-shop.ts';
@@ -36,6 +37,9 @@ export interface Sample {
   readonly patches?: readonly TestPatch[];
   readonly blast?: { readonly [K in keyof BlastSetting]?: BlastSetting[K] extends string | null ? BlastSetting[K] : number };
   readonly filling?: { readonly area: number; readonly depth: number; readonly hardener: number };
+  readonly system?: readonly string[];
+  readonly films?: Readonly<Partial<Record<ProductId, number>>>;
+  readonly design?: Design;
   readonly alloy?: string;
   readonly shape?: Zone['shape'];
   readonly box?: readonly [length: number, width: number, height: number];
@@ -73,6 +77,9 @@ export function sampleJob(sample: Sample = {}): Job {
     blast: sample.blast ? { ...AS_WORKED_OUT, ...(sample.blast as Partial<BlastSetting>) } : null,
     finds: [],
     filling: sample.filling ? Filling.parse(sample.filling) : null,
+    system: sample.system ? [...sample.system] : null,
+    films: (sample.films ?? {}) as Zone['films'],
+    design: sample.design ?? null,
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,
   };

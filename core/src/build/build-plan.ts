@@ -1,7 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { DAY, type CoatProduct } from '../catalogue/coats.ts';
+import { DAY } from '../catalogue/coats.ts';
 import type { Finish } from '../catalogue/finishes.ts';
-import type { Method } from '../catalogue/methods.ts';
 import type { Primer } from '../catalogue/primers.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -10,105 +9,83 @@ import type { Schools } from '../model/schools.ts';
 import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
 import { upperFirst } from '../units/casing.ts';
+import { checkFilms } from './check-films.ts';
 import { choosePrimer } from './choose-primer.ts';
-import { paintLitres, wetFilm } from './quantity.ts';
-
-/** m²/h of one coat; model assumption. */
-const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
-
-/** What the way off leaves for the first coat. */
-export interface Ground {
-  readonly wayOff: Method | null;
-  /** Rz µm */
-  readonly profile: number;
-  readonly acidLive: boolean;
-}
+import { coatPlan } from './coat-plan.ts';
+import type { Ground } from './ground.ts';
+import { planDesign, type PlannedDesign } from './plan-design.ts';
+import { systemByHand } from './system-by-hand.ts';
 
 /** Primer, surfacer and topcoats for one zone, each with films, litres and waits at the workplace temperature; null without a finish. */
 export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue): BuildPlan | null {
   const { finish } = zone;
   if (!finish) return null;
-  const scale = cureScale(zone.job.place.temperature);
-  const primers = finish.coats.length > 0 ? choosePrimer(zone, finish, ground.wayOff, ground.acidLive, catalogue) : [];
+  const wet = finish.coats.length > 0;
+  const byHand = wet ? systemByHand(zone, finish, ground, catalogue) : null;
+  const primers = wet ? choosePrimer(zone, finish, ground, catalogue, byHand?.primers?.[0] ?? null) : [];
+  const priming = byHand?.primers ?? usualPriming(zone, finish, primers, catalogue);
+  const grounds = priming ? priming.map((primer, i) => groundCoat(zone, primer, i, primers, ground)) : [];
+  const topcoats = priming && wet ? colours(zone, finish, priming, catalogue) : null;
+  const coats = [...grounds, ...(topcoats?.coats ?? [])];
+  const profile = zone.kept.length === 0 ? ground.profile : 0;
+  const scale = coats.at(-1)?.drying ?? cureScale(zone.job.place.temperature);
   return {
     primers,
-    coats: layers(zone, finish, primers, ground, catalogue),
+    coats,
+    design: topcoats?.plan ?? null,
     handle: handled(finish, zone.shop.schools.W1) * scale,
     load: finish.load.value * scale,
-    findings: judge(FINISH_RULES, { zone, finish }, zone.path),
+    findings: [
+      ...judge(FINISH_RULES, { zone, finish }, zone.path),
+      ...checkFilms(zone, coats, profile, catalogue),
+      ...(byHand?.findings ?? []),
+      ...(topcoats?.findings ?? []),
+    ],
   };
 }
 
-/** The part a product plays in the build of one zone. */
-export interface Place {
-  readonly role: CoatPlan['role'];
-  readonly why: string;
-  /** Rz µm to fill */
-  readonly profile?: number;
-  readonly key?: CoatPlan['key'];
-}
-
-function layers(zone: ZoneFacts, finish: Finish, primers: readonly PrimerOption[], under: Ground, catalogue: Catalogue): CoatPlan[] {
-  const first = primers.find(({ verdict }) => verdict === 'chosen');
-  if (!first && finish.coats.length > 0) return [];
-  const ground = first ? grounding(zone, finish, first, under, catalogue) : [];
-  const sanded = ground.at(-1)?.role === 'surfacer';
-  const colours = finish.coats.map((coat, i) =>
-    coatPlan(zone, coat, { role: 'colour', why: finish.name, key: sanded && i === 0 ? [...finish.key.value] : null }),
-  );
-  return [...ground, ...colours];
-}
-
-/** Primer, and surfacer where the finish wants it. */
-function grounding(zone: ZoneFacts, finish: Finish, first: PrimerOption, under: Ground, catalogue: Catalogue): CoatPlan[] {
-  const primer = catalogue.primers[first.primer] as Primer;
-  const coat = coatPlan(zone, primer, {
-    role: first.base === 'surfacer-2k' ? 'surfacer' : 'primer',
-    why: first.findings.find(({ severity }) => severity === 'prefer')?.reason.replace(/\.$/, '') ?? upperFirst(primer.purpose),
-    profile: zone.kept.length === 0 ? under.profile : 0,
-    key: primer.key && [...primer.key.value],
-  });
-  if (!needsSurfacer(zone, finish, first)) return [coat];
-  return [
-    coat,
-    coatPlan(zone, catalogue.primers['surfacer-2k'] as Primer, { role: 'surfacer', why: 'Levels scratches and isolates under the colour' }),
-  ];
+/** The chosen primer, and surfacer where the finish wants it; null where no primer is left. */
+function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerOption[], catalogue: Catalogue): readonly Primer[] | null {
+  const chosen = options.find(({ verdict }) => verdict === 'chosen');
+  if (!chosen) return finish.coats.length > 0 ? null : [];
+  const first = catalogue.primers[chosen.primer] as Primer;
+  return needsSurfacer(zone, finish, first) ? [first, catalogue.primers['surfacer-2k'] as Primer] : [first];
 }
 
 /** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
-const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: PrimerOption): boolean =>
-  first.base !== 'surfacer-2k' &&
-  first.base !== 'adhesion-promoter' &&
-  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.base === 'etch-2k' && finish.pack === '2K'));
+const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: Primer): boolean =>
+  first.id !== 'surfacer-2k' &&
+  first.id !== 'adhesion-promoter' &&
+  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.id === 'etch-2k' && finish.pack === '2K'));
 
-export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null }: Place): CoatPlan {
-  const scale = cureScale(zone.job.place.temperature);
-  const { coats, dryFilm } = coatWeight(product, zone.shop.schools.W3);
-  const solids = product.volumeSolids.value;
-  const coverage = { area: zone.area, apply: product.apply, slender: zone.zone.access === 'tube' };
-  const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
-  return {
-    product: product.ref,
-    base: product.id,
-    name: product.name,
+/** The first film fills the profile and lies on the key that it wants; what comes over it levels. */
+function groundCoat(zone: ZoneFacts, primer: Primer, i: number, options: readonly PrimerOption[], under: Ground): CoatPlan {
+  const role = primer.id === 'surfacer-2k' ? 'surfacer' : 'primer';
+  if (i > 0)
+    return coatPlan(zone, primer, { role, why: role === 'surfacer' ? 'Levels scratches and isolates under the colour' : upperFirst(primer.purpose) });
+  const option = options.find(({ primer: ref }) => ref === primer.ref);
+  return coatPlan(zone, primer, {
     role,
-    pack: product.pack,
-    apply: product.apply,
-    isocyanate: product.isocyanate,
-    coats,
-    dryFilm,
-    key,
-    why,
-    wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
-    litres: needed,
-    thinner: needed * product.thinner.value,
-    pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
-    flash: product.flash.value * scale,
-    recoatMin: product.recoatMin.value * scale,
-    recoatMax: scaled(product.recoatMax.value, scale),
-    potLife: scaled(product.potLife.value, scale),
-    hand: (60 * zone.area * coats) / COAT_RATE[product.apply],
-  };
+    why: option?.findings.find(({ severity }) => severity === 'prefer')?.reason.replace(/\.$/, '') ?? upperFirst(primer.purpose),
+    profile: zone.kept.length === 0 ? under.profile : 0,
+    key: primer.key && [...primer.key.value],
+  });
+}
+
+/** The topcoats of the finish, or the two colours of a design under its clear. A surfacer is sanded for the first of them. */
+function colours(
+  zone: ZoneFacts,
+  finish: Finish,
+  priming: readonly Primer[],
+  catalogue: Catalogue,
+): Pick<PlannedDesign, 'coats' | 'findings'> & { plan: PlannedDesign['plan'] | null } {
+  const below = priming.at(-1) ?? null;
+  const key: CoatPlan['key'] = below?.id === 'surfacer-2k' ? [...finish.key.value] : null;
+  const { design } = zone.zone;
+  const laid = design
+    ? planDesign(zone, design, finish, below, catalogue)
+    : { plan: null, findings: [], coats: finish.coats.map((coat) => coatPlan(zone, coat, { role: 'colour', why: finish.name })) };
+  return { ...laid, coats: laid.coats.map((coat, i) => (i === 0 ? { ...coat, key } : coat)) };
 }
 
 /** min at 20 °C before new paint is handled: two days as the rows have it, a day where it may be sooner, or a week at the least. Common practice, no source. */
@@ -116,14 +93,3 @@ function handled({ handle }: Finish, school: Schools['W1']): number {
   if (school === 'one-day') return Math.min(handle.value, DAY);
   return school === 'week' ? Math.max(handle.value, 7 * DAY) : handle.value;
 }
-
-/** Share of the coats that a shop lays which works with heavier ones; model assumption. */
-const HEAVY = 2 / 3;
-
-/** The film of the row in its own number of coats, or the same film in fewer heavier ones; promoter is always light. */
-function coatWeight({ id, coats, filmPerCoat }: CoatProduct, school: Schools['W3']): { coats: number; dryFilm: number } {
-  const number = school === 'heavy' && id !== 'adhesion-promoter' ? Math.ceil(coats.value * HEAVY) : coats.value;
-  return { coats: number, dryFilm: (filmPerCoat.value * coats.value) / number };
-}
-
-const scaled = (value: number | null, scale: number): number | null => (value === null ? null : value * scale);

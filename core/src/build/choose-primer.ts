@@ -1,17 +1,23 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Finish } from '../catalogue/finishes.ts';
-import type { Method } from '../catalogue/methods.ts';
-import type { Ground, Primer } from '../catalogue/primers.ts';
+import type { Ground as Bearer, Primer } from '../catalogue/primers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { PrimerOption } from '../model/build.ts';
 import { PRIMER_RULES } from '../rules/book/primer.ts';
 import { judge } from '../rules/rule.ts';
+import type { Ground } from './ground.ts';
 
 /** The ground that the first new coat meets. */
-export const groundOf = (zone: ZoneFacts): Ground => (zone.kept.length > 0 ? 'paint' : zone.substrate.group);
+export const groundOf = (zone: ZoneFacts): Bearer => (zone.kept.length > 0 ? 'paint' : zone.substrate.group);
 
-/** All primers judged for a zone, the chosen one first, the refused last. None is chosen when the rules leave none. */
-export function choosePrimer(zone: ZoneFacts, finish: Finish, wayOff: Method | null, acidLive: boolean, catalogue: Catalogue): PrimerOption[] {
+/** All primers judged for a zone, the chosen one first, the refused last. None is chosen when the rules leave none; `picked` goes before all others. */
+export function choosePrimer(
+  zone: ZoneFacts,
+  finish: Finish,
+  { wayOff, acidLive }: Ground,
+  catalogue: Catalogue,
+  picked: Primer | null,
+): PrimerOption[] {
   const ground = groundOf(zone);
   const judged = Object.values(catalogue.primers).map((primer) => ({
     primer,
@@ -19,7 +25,7 @@ export function choosePrimer(zone: ZoneFacts, finish: Finish, wayOff: Method | n
   }));
   const open = judged
     .filter(({ findings }) => !findings.some((f) => f.severity === 'rule-out'))
-    .sort((a, b) => merit(b) - merit(a) || Number(isOwn(b)) - Number(isOwn(a)));
+    .sort((a, b) => Number(b.primer === picked) - Number(a.primer === picked) || merit(b) - merit(a) || Number(isOwn(b)) - Number(isOwn(a)));
   const refused = judged.filter((entry) => !open.includes(entry));
   return [...open.map((entry, i) => toOption(entry, i === 0 ? 'chosen' : 'possible')), ...refused.map((entry) => toOption(entry, 'ruled-out'))];
 }

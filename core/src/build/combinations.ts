@@ -8,7 +8,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { buildPlan } from './build-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { familyOfProduct, type Lower } from './families.ts';
-import { lowestOf } from './systems.ts';
+import { lowestOf } from './judge-system.ts';
 
 /** What the chain from way off to topcoat comes to. */
 export type Outcome =

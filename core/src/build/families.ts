@@ -1,4 +1,4 @@
-import type { CoatingId } from '../model/ids.ts';
+import type { CoatingId, ProductId } from '../model/ids.ts';
 import type { SubstrateGroup } from '../catalogue/substrates.ts';
 
 /** What a film is to the one that lies on it. */
@@ -31,7 +31,7 @@ export type Family = (typeof FAMILIES)[number];
 export type Lower = Family | SubstrateGroup;
 
 /** New products by the row of the catalogue that they are, or are copies of. */
-const OF_PRODUCT: Readonly<Record<string, Family>> = {
+const OF_PRODUCT: Readonly<Record<ProductId, Family>> = {
   'etch-1k': 'etch',
   'etch-2k': 'etch',
   'epoxy-2k': 'epoxy',
@@ -56,12 +56,7 @@ const OF_PRODUCT: Readonly<Record<string, Family>> = {
   antifouling: 'antifouling',
 };
 
-/** @throws RangeError for a product that is no coat of the catalogue */
-export function familyOfProduct(base: string): Family {
-  const family = OF_PRODUCT[base];
-  if (!family) throw new RangeError(`no family for ${base}`);
-  return family;
-}
+export const familyOfProduct = (product: ProductId): Family => OF_PRODUCT[product];
 
 const OF_COATING: Readonly<Record<CoatingId, Family>> = {
   'lacquer-1k': 'lacquer-1k',

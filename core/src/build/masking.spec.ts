@@ -112,7 +112,7 @@ describe('overspray', () => {
   test('what does not land is what the tool loses of what it is given', () => {
     const sample: Sample = { finish: 'solid-2k', area: 2 };
     const coats = planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).zones[0]?.build?.coats ?? [];
-    const lost = coats.map(({ litres, thinner, apply }) => (litres + thinner) * (1 - transferShare(apply, false)));
+    const lost = coats.map(({ litres, thinner, apply }) => (litres + thinner) * (1 - transferShare({ apply, gun: 'hvlp', slender: false })));
     expect(masking(sample).stray).toBeCloseTo(
       lost.reduce((a, b) => a + b, 0),
       9,

@@ -1,10 +1,10 @@
 import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskedPlace, type MaskId } from '../catalogue/masks.ts';
 import type { Method } from '../catalogue/methods.ts';
-import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { edgesOf } from '../geometry/edge-length.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { transferShare } from './quantity.ts';
+import { pulledWet, pullSpan } from './tape-times.ts';
 
 /** One place that one kind of work must not reach. */
 export interface Masking {
@@ -27,10 +27,6 @@ export interface MaskingPlan {
   readonly sheet: number;
 }
 
-/** min at 20 °C after the last pass between which tape is pulled: no longer wet enough to run, not yet hard enough to tear. Common practice, no source. */
-const PULL = [30, 60] as const;
-/** A thick textured film tears once it has gelled: pulled wet. Common practice, no source. */
-const PULL_WET = [0, 20] as const;
 /** m beyond the part that mist settles; model assumption. */
 const REACH: Readonly<Record<CoatPlan['apply'], number>> = { gun: 1.5, aerosol: 1, roller: 0.3 };
 /** Pieces that close the openings of a part, and m of one layer round a small place; model assumption. */
@@ -43,8 +39,12 @@ export function planMasking(zone: ZoneFacts, wayOff: Method | null, build: Build
   const last = coats.at(-1);
   return {
     items: [...stripItems(zone, wayOff), ...paintItems(zone, build)],
-    pull: last ? pullOf(zone, last) : null,
-    stray: coats.reduce((sum, coat) => sum + (coat.litres + coat.thinner) * (1 - transferShare(coat.apply, zone.zone.access === 'tube')), 0),
+    pull: last ? pullOf(last) : null,
+    stray: coats.reduce(
+      (sum, coat) =>
+        sum + (coat.litres + coat.thinner) * (1 - transferShare({ apply: coat.apply, gun: zone.shop.gun, slender: zone.zone.access === 'tube' })),
+      0,
+    ),
     sheet: sheetOf(zone, coats),
   };
 }
@@ -127,14 +127,13 @@ function attackOf({ family, traits }: Method): Attack | null {
   return (['caustic', 'acid', 'solvent', 'heat'] as const).find((trait) => traits.includes(trait)) ?? 'abrasion';
 }
 
-function pullOf(zone: ZoneFacts, last: CoatPlan): MaskingPlan['pull'] {
-  const wet = last.base === 'liner';
-  const scale = cureScale(zone.job.place.temperature);
-  const [from, until] = wet ? PULL_WET : PULL;
+function pullOf(last: CoatPlan): MaskingPlan['pull'] {
+  const wet = pulledWet(last);
+  const [from, until] = pullSpan(last);
   return {
     after: last.name,
-    from: from * scale,
-    until: until * scale,
+    from,
+    until,
     why: wet
       ? 'A thick textured film tears once it has gelled: pull while it is wet.'
       : 'Too soon it strings, too late the edge tears: then cut along the tape with a fresh blade first.',

@@ -69,7 +69,7 @@ describe('mixing', () => {
 describe('windows', () => {
   const windows = (sample: Sample = {}) => {
     const { zone, plan } = built(sample);
-    return windowsOf(zone, plan, cureScale(zone.job.place.temperature));
+    return windowsOf(zone, plan);
   };
 
   test('double for every 10 K colder, all of the label', () => {
@@ -92,8 +92,8 @@ describe('windows', () => {
   test('a part too large for the promoter’s ten minutes is done in pieces', () => {
     const large = built({ substrate: 'pp-epdm', thickness: 3, finish: 'base-clear', area: 6, stack: [['basecoat', 20]] });
     const small = built({ substrate: 'pp-epdm', thickness: 3, finish: 'base-clear', area: 0.3, stack: [['basecoat', 20]] });
-    expect(areaWithinWindow(large.zone, large.coat('adhesion-promoter'))).toBeLessThan(6);
-    expect(areaWithinWindow(small.zone, small.coat('adhesion-promoter'))).toBeNull();
+    expect(areaWithinWindow(large.zone.area, large.coat('adhesion-promoter'))).toBeLessThan(6);
+    expect(areaWithinWindow(small.zone.area, small.coat('adhesion-promoter'))).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { MIXES, ONE_PACK_DENSITY, THINNER_DENSITY } from '../catalogue/mixes.ts';
+import { THINNER_DENSITY } from '../catalogue/mixes.ts';
 import type { CoatPlan } from '../model/build.ts';
 
 /** Share of the pot life that is spent laying on. */
@@ -43,32 +43,30 @@ function hardenerFor(celsius: number): string {
  * `celsius` chooses the hardener, `resolution` is the step of the scale in g. `cans` in L is the size of an aerosol.
  */
 export function planMix(coat: CoatPlan, { celsius, resolution, can }: { celsius: number; resolution: number; can: number }): MixPlan {
-  const recipe = MIXES[coat.base]?.value ?? null;
+  const recipe = coat.mix;
+  const twoPack = recipe.hardener > 0;
   const thinner = coat.litres > 0 ? coat.thinner / coat.litres : 0;
   const perCoat = (coat.litres / coat.coats) * (1 + thinner);
   const minutes = coat.hand / coat.coats;
   const most = coat.potLife === null || minutes <= 0 ? null : perCoat * ((IN_TIME * coat.potLife) / minutes);
   const batches = most === null ? 1 : Math.max(1, Math.ceil(perCoat / most - 1e-9));
   const batch = perCoat / batches / (1 + thinner);
-  const parts = recipe
-    ? pour([
-        ['base', (batch * recipe.base) / (recipe.base + recipe.hardener), recipe.baseDensity],
-        [hardenerFor(celsius), (batch * recipe.hardener) / (recipe.base + recipe.hardener), recipe.hardenerDensity],
-        ['thinner', batch * thinner, THINNER_DENSITY.value],
-      ])
-    : pour([
-        ['paint', batch, ONE_PACK_DENSITY.value],
-        ['thinner', batch * thinner, THINNER_DENSITY.value],
-      ]);
-  const hardener = recipe ? parts[1] : undefined;
+  const whole = recipe.base + recipe.hardener;
+  const hardening = twoPack ? hardenerFor(celsius) : null;
+  const parts = pour([
+    [twoPack ? 'base' : 'paint', (batch * recipe.base) / whole, recipe.baseDensity],
+    [hardening ?? '', (batch * recipe.hardener) / whole, recipe.hardenerDensity],
+    ['thinner', batch * thinner, THINNER_DENSITY.value],
+  ]);
+  const hardener = twoPack ? parts[1] : undefined;
   const aerosol = coat.apply === 'aerosol';
   return {
-    ratio: recipe && [recipe.base, recipe.hardener],
+    ratio: twoPack ? [recipe.base, recipe.hardener] : null,
     perCoat,
     batches,
     parts: aerosol ? [] : parts,
     most,
-    hardener: recipe && hardenerFor(celsius),
+    hardener: hardening,
     least: hardener && !aerosol ? (perCoat / batches) * (resolution / WEIGHING / hardener.grams) : null,
     cans: aerosol ? Math.ceil(coat.litres / can - 1e-9) : null,
   };

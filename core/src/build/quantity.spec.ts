@@ -24,16 +24,18 @@ describe('film and quantity', () => {
 
   /** Losses: common practice, no source. */
   test('10 m² in two coats of 50 µm at 50 %: 2 L on the part, more from the can', () => {
-    const coverage = { area: m2(10), slender: false };
+    const coverage = { area: m2(10), gun: 'hvlp' as const, slender: false };
     expect(paintLitres({ ...coverage, apply: 'roller' }, 50, 2, 50)).toBeCloseTo(2 / 0.9, 9);
     expect(paintLitres({ ...coverage, apply: 'gun' }, 50, 2, 50)).toBeCloseTo(2 / 0.65, 9);
+    expect(paintLitres({ ...coverage, apply: 'gun', gun: 'conventional' }, 50, 2, 50)).toBeCloseTo(2 / 0.45, 9);
+    expect(paintLitres({ ...coverage, apply: 'gun', gun: 'airless' }, 50, 2, 50)).toBeCloseTo(2 / 0.8, 9);
     expect(paintLitres({ ...coverage, apply: 'gun', slender: true }, 50, 2, 50)).toBeCloseTo(2 / 0.65 / 0.6, 9);
   });
 
   test('a blasted profile always takes more paint, in proportion to the area', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.1, max: 100, noNaN: true }), fc.double({ min: 5, max: 105, noNaN: true }), (area, profile) => {
-        const coverage = { area: m2(area), apply: 'gun' as const, slender: false };
+        const coverage = { area: m2(area), apply: 'gun' as const, gun: 'hvlp' as const, slender: false };
         return paintLitres(coverage, 60, 1, 50, profile) > paintLitres(coverage, 60, 1, 50);
       }),
     );

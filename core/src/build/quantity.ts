@@ -1,4 +1,5 @@
-import { litres, type Litres, type SquareMetres } from '../units/quantities.ts';
+import type { SprayGun } from '../model/shop.ts';
+import { litres, type Litres } from '../units/quantities.ts';
 
 /** m²/L that one dry film covers: 10 × volume solids % / DFT µm. The formula of every product data sheet. */
 export function spreadingRate(volumeSolids: number, dryFilm: number): number {
@@ -31,23 +32,27 @@ export function deadVolume(profile: number): number {
 }
 
 /** Share of the paint that lands on the part; common practice, no source. */
-const TRANSFER = { roller: 0.9, gun: 0.65, aerosol: 0.5 } as const;
+const TRANSFER = { roller: 0.9, aerosol: 0.5 } as const;
+const GUN: Readonly<Record<SprayGun, number>> = { airless: 0.8, hvlp: 0.65, conventional: 0.45 };
 /** Further share on tubes, spokes and edges. */
 const SLENDER = 0.6;
 
-export type Applied = keyof typeof TRANSFER;
-
-/** Share of what leaves the tool that lands on the part. */
-export const transferShare = (apply: Applied, slender: boolean): number => TRANSFER[apply] * (slender ? SLENDER : 1);
-
-export interface Coverage {
-  readonly area: SquareMetres;
-  readonly apply: Applied;
+/** How and on what paint is laid. */
+export interface Landing {
+  readonly apply: 'gun' | keyof typeof TRANSFER;
+  readonly gun: SprayGun;
   readonly slender: boolean;
 }
 
-/** Unthinned litres for `coats` films, with what the tool and the shape lose. */
-export function paintLitres({ area, apply, slender }: Coverage, dryFilm: number, coats: number, volumeSolids: number, profile = 0): Litres {
+/** Share of what leaves the tool that lands on the part. */
+export const transferShare = ({ apply, gun, slender }: Landing): number => (apply === 'gun' ? GUN[gun] : TRANSFER[apply]) * (slender ? SLENDER : 1);
+
+export interface Coverage extends Landing {
+  readonly area: number;
+}
+
+/** Unthinned litres for `coats` films, with what the tool and the shape lose. `area` in m², films and profile in µm. */
+export function paintLitres({ area, ...landing }: Coverage, dryFilm: number, coats: number, volumeSolids: number, profile = 0): Litres {
   const landed = (area * coats) / spreadingRate(volumeSolids, dryFilm) + (area * deadVolume(profile)) / 1000 / (volumeSolids / 100);
-  return litres(landed / transferShare(apply, slender));
+  return litres(landed / transferShare(landing));
 }

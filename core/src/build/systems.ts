@@ -2,14 +2,13 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import type { Primer } from '../catalogue/primers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { CoatPlan, PrimerOption } from '../model/build.ts';
-import { PRIMER_RULES } from '../rules/book/primer.ts';
+import type { CoatPlan } from '../model/build.ts';
 import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
-import { coatPlan, type Ground } from './build-plan.ts';
-import { groundOf } from './choose-primer.ts';
-import { jointOf, type Joint } from './compatibility.ts';
-import { familyOfCoating, familyOfProduct, type Family, type Lower } from './families.ts';
+import { sum } from '../units/sum.ts';
+import type { Ground } from './ground.ts';
+import { coatPlan } from './coat-plan.ts';
+import { badJoint, jointsOf, refusedFirst, type MetJoint, type Refusal } from './judge-system.ts';
 
 /** Primers and coats from the surface up that go together, with what they take. */
 export interface PaintSystem {
@@ -25,18 +24,9 @@ export interface PaintSystem {
   readonly joints: readonly MetJoint[];
 }
 
-/** Two films that meet in a system. */
-export interface MetJoint {
-  readonly upper: string;
-  readonly lower: string;
-  readonly joint: Joint;
-}
-
 /** Why a way of priming is no system. */
-export interface NoSystem {
+export interface NoSystem extends Refusal {
   readonly names: readonly string[];
-  readonly code: string;
-  readonly reason: string;
 }
 
 export interface Systems {
@@ -44,12 +34,6 @@ export interface Systems {
   readonly open: readonly PaintSystem[];
   readonly refused: readonly NoSystem[];
 }
-
-/** What the first new film meets: the topmost coating that stays, or the bare material. */
-export const lowestOf = (zone: ZoneFacts): { lower: Lower; name: string } =>
-  zone.kept[0]
-    ? { lower: familyOfCoating(zone.kept[0].coating.id), name: zone.kept[0].coating.name }
-    : { lower: zone.substrate.group, name: zone.substrate.name };
 
 /**
  * Every way of priming a zone for its finish, tried in full: none, one primer, one under a surfacer, a promoter below. Those that all rules and joints
@@ -60,11 +44,13 @@ export function systemsFor(zone: ZoneFacts, finish: Finish, ground: Ground, cata
   if (refusal) return { open: [], refused: [{ names: [finish.name], code: refusal.code, reason: refusal.reason }] };
   const open: PaintSystem[] = [];
   const refused: NoSystem[] = [];
-  const verdicts = new Map(Object.values(catalogue.primers).map((primer) => [primer.ref, firstRefusal(zone, finish, ground, primer)]));
+  const verdicts = new Map(Object.values(catalogue.primers).map((primer) => [primer.ref, refusedFirst(zone, finish, ground, primer)]));
   for (const primers of waysOfPriming(catalogue)) {
-    const no = refusalOf(zone, finish, primers, verdicts);
-    if (no) refused.push({ names: primers.map(({ name }) => name), ...no });
-    else open.push(systemOf(zone, finish, primers, ground));
+    const first = primers[0] ? (verdicts.get(primers[0].ref) ?? null) : null;
+    const joints = jointsOf(zone, [...primers, ...finish.coats]);
+    const no = first ?? badJoint(joints);
+    if (no) refused.push({ names: primers.map(({ name }) => name), code: no.code, reason: no.reason });
+    else open.push(systemOf(zone, finish, primers, ground, joints));
   }
   return { open: open.sort((a, b) => a.cost - b.cost), refused };
 }
@@ -82,36 +68,7 @@ function waysOfPriming({ primers }: Catalogue): readonly (readonly Primer[])[] {
   ];
 }
 
-/** The first rule that refuses a primer as the first coat. */
-function firstRefusal(zone: ZoneFacts, finish: Finish, { wayOff, acidLive }: Ground, primer: Primer): PrimerOption['findings'][number] | null {
-  const subject = { zone, primer, ground: groundOf(zone), finish, wayOff, acidLive };
-  return judge(PRIMER_RULES, subject, zone.path).find(({ severity }) => severity === 'rule-out') ?? null;
-}
-
-function refusalOf(
-  zone: ZoneFacts,
-  finish: Finish,
-  primers: readonly Primer[],
-  verdicts: ReadonlyMap<string, PrimerOption['findings'][number] | null>,
-): Pick<NoSystem, 'code' | 'reason'> | null {
-  const first = primers[0] && verdicts.get(primers[0].ref);
-  if (first) return { code: first.code, reason: first.reason };
-  const bad = jointsOf(zone, finish, primers).find(({ joint }) => joint.states.length === 0);
-  return bad ? { code: bad.joint.code, reason: `${bad.upper} on ${bad.lower.toLowerCase()}: ${bad.joint.reason}` } : null;
-}
-
-/** Every pair of films that meet, from the surface up. */
-function jointsOf(zone: ZoneFacts, finish: Finish, primers: readonly Primer[]): MetJoint[] {
-  const films = [...primers, ...finish.coats].map(({ id, name }): { family: Family; name: string } => ({ family: familyOfProduct(id), name }));
-  let below: { lower: Lower; name: string } = lowestOf(zone);
-  return films.map(({ family, name }) => {
-    const met = { upper: name, lower: below.name, joint: jointOf(family, below.lower) };
-    below = { lower: family, name };
-    return met;
-  });
-}
-
-function systemOf(zone: ZoneFacts, finish: Finish, primers: readonly Primer[], ground: Ground): PaintSystem {
+function systemOf(zone: ZoneFacts, finish: Finish, primers: readonly Primer[], ground: Ground, joints: readonly MetJoint[]): PaintSystem {
   const profile = zone.kept.length === 0 ? ground.profile : 0;
   const coats = [
     ...primers.map((primer, i) =>
@@ -119,14 +76,14 @@ function systemOf(zone: ZoneFacts, finish: Finish, primers: readonly Primer[], g
     ),
     ...finish.coats.map((coat) => coatPlan(zone, coat, { role: 'colour', why: finish.name, profile: 0 })),
   ];
-  const hand = coats.reduce((sum, coat) => sum + coat.hand, 0);
+  const hand = sum(coats, (coat) => coat.hand);
   return {
     primers: primers.map(({ ref }) => ref),
     names: [...primers, ...finish.coats].map(({ name }) => name),
     coats,
     hand,
-    cost: coats.reduce((sum, coat) => sum + coat.litres * coat.pricePerLitre, 0) + (hand / 60) * zone.shop.labourRate,
-    dryFilm: coats.reduce((sum, coat) => sum + coat.coats * coat.dryFilm, 0),
-    joints: jointsOf(zone, finish, primers),
+    cost: sum(coats, (coat) => coat.litres * coat.pricePerLitre) + (hand / 60) * zone.shop.labourRate,
+    dryFilm: sum(coats, (coat) => coat.coats * coat.dryFilm),
+    joints,
   };
 }

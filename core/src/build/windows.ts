@@ -1,5 +1,6 @@
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { tapeOver } from './tape-times.ts';
 
 /** A span that opens, and may close, after a coat. min at the temperature of the workplace. */
 export interface Window {
@@ -19,15 +20,13 @@ export interface Window {
 
 /** Sanding waits longer than recoating, tape longer than flash; model assumption. */
 const SAND = 2;
-/** min at 20 °C until tape does not mark; common practice, no source. */
-const TAPE = { '1K': 60, '2K': 12 * 60 } as const;
 /** Fitted parts press harder than hands do; model assumption. */
 const ASSEMBLE = 1.5;
 /** min at 20 °C that a shop waits before it puts weight on; common practice, no source. */
 const SHOP_LOAD = 7 * 24 * 60;
 
 /** What to do when the next coat comes too late, by the row of the catalogue. Common practice, no source. */
-const MISSED: Readonly<Record<string, string>> = {
+const MISSED: Partial<Readonly<Record<CoatPlan['base'], string>>> = {
   'adhesion-promoter': 'wipe it off with the cleaner that its maker names and lay it on again; painting over it holds nothing',
   'etch-1k': 'key lightly and lay on a fresh thin etch',
   'etch-2k': 'key lightly and lay on a fresh thin etch',
@@ -39,13 +38,13 @@ const MISSED: Readonly<Record<string, string>> = {
 };
 const KEY_AGAIN = 'key it, wipe, then go on';
 
-/** Every window of a build, coat by coat, and of the whole at its end. `scale` multiplies times from 20 °C. */
-export function windowsOf(zone: ZoneFacts, build: BuildPlan, scale: number): Window[] {
-  const coats = build.coats.flatMap((coat) => ofCoat(coat, scale));
+/** Every window of a build, coat by coat, and of the whole at its end. */
+export function windowsOf(zone: ZoneFacts, build: BuildPlan): Window[] {
+  const coats = build.coats.flatMap(ofCoat);
   const last = build.coats.at(-1);
   if (!last || !zone.finish) return coats;
-  const handle = zone.finish.handle.value * scale;
-  const load = zone.finish.load.value * scale;
+  const handle = zone.finish.handle.value * last.drying;
+  const load = zone.finish.load.value * last.drying;
   const plain = { until: null, missed: null };
   return [
     ...coats,
@@ -73,7 +72,7 @@ function governed(label: number, shop: number | null): Pick<Window, 'shop' | 'go
   return own === null ? { shop: null, governs: 'label', from: label } : { shop: own, governs: 'shop', from: own };
 }
 
-function ofCoat(coat: CoatPlan, scale: number): Window[] {
+function ofCoat(coat: CoatPlan): Window[] {
   const plain = { shop: null, governs: 'label' as const };
   const sanded = coat.role !== 'colour' && coat.base !== 'adhesion-promoter' && !coat.base.startsWith('etch');
   return [
@@ -89,9 +88,9 @@ function ofCoat(coat: CoatPlan, scale: number): Window[] {
           {
             what: 'tape' as const,
             after: coat.name,
-            label: TAPE[coat.pack] * scale,
+            label: tapeOver(coat),
             ...plain,
-            from: TAPE[coat.pack] * scale,
+            from: tapeOver(coat),
             until: null,
             missed: null,
           },
@@ -102,9 +101,9 @@ function ofCoat(coat: CoatPlan, scale: number): Window[] {
 
 const missedOf = ({ base, recoatMax }: CoatPlan): string | null => (recoatMax === null ? null : (MISSED[base] ?? KEY_AGAIN));
 
-/** m² that can be laid on before the coat's own window closes; null where the whole zone can. */
-export function areaWithinWindow(zone: ZoneFacts, coat: CoatPlan): number | null {
+/** m² that can be laid on before the coat's own window closes; null where all of `area` can. */
+export function areaWithinWindow(area: number, coat: CoatPlan): number | null {
   const minutes = coat.hand / coat.coats;
   if (coat.recoatMax === null || minutes <= coat.recoatMax - coat.recoatMin) return null;
-  return (zone.area * Math.max(1, coat.recoatMax - coat.recoatMin)) / minutes;
+  return (area * Math.max(1, coat.recoatMax - coat.recoatMin)) / minutes;
 }

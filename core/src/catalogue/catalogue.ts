@@ -1,5 +1,6 @@
-import type { CoatingId, FinishId, SubstrateId } from '../model/ids.ts';
+import type { CoatingId, FinishId, ProductId, SubstrateId } from '../model/ids.ts';
 import { COATINGS, type Coating } from './coatings.ts';
+import type { CoatProduct } from './coats.ts';
 import { FINISHES, type Finish } from './finishes.ts';
 import { METHODS, type Method } from './methods.ts';
 import { PRIMERS, type Primer } from './primers.ts';
@@ -28,3 +29,15 @@ export const CATALOGUE: Catalogue = {
   finishes: FINISHES,
   tools: TOOLS,
 };
+
+const everyCoat = ({ primers, finishes }: Catalogue): CoatProduct[] => [
+  ...Object.values(primers),
+  ...Object.values(finishes).flatMap(({ coats }) => coats),
+];
+
+/** The product that stands for a row: the shop's own copy where its topcoats have one. */
+export const coatById = (id: ProductId, catalogue: Catalogue): CoatProduct =>
+  catalogue.primers[id] ?? (everyCoat(catalogue).find((coat) => coat.id === id) as CoatProduct);
+
+/** By its own reference, the shop's rows too; undefined for what is no coat. */
+export const coatByRef = (ref: string, catalogue: Catalogue): CoatProduct | undefined => everyCoat(catalogue).find((coat) => coat.ref === ref);

@@ -1,9 +1,12 @@
+import { USUAL_HALVING } from '../climate/cure-scale.ts';
 import { assumed, practised, type Cited } from '../model/basis.ts';
+import type { ProductId } from '../model/ids.ts';
+import { mixOf, type Mix } from './mixes.ts';
 
 /** A product laid on in coats: primer, surfacer, colour, clear. Times in min at 20 °C, films dry in µm. */
 export interface CoatProduct {
   /** row of the catalogue, also for a shop's own copy of it */
-  readonly id: string;
+  readonly id: ProductId;
   /** the id, or the shop's own id */
   readonly ref: string;
   readonly name: string;
@@ -11,6 +14,8 @@ export interface CoatProduct {
   readonly apply: 'gun' | 'roller' | 'aerosol';
   readonly coats: Cited<number>;
   readonly filmPerCoat: Cited<number>;
+  /** µm of the dry film of all coats between which it works as meant */
+  readonly filmRange: Cited<readonly [thin: number, thick: number]>;
   /** % by volume */
   readonly volumeSolids: Cited<number>;
   /** share of thinner added, by volume */
@@ -21,6 +26,9 @@ export interface CoatProduct {
   readonly recoatMax: Cited<number | null>;
   /** null: one-pack */
   readonly potLife: Cited<number | null>;
+  /** K of warming that halve flash, recoat and cure */
+  readonly halving: Cited<number>;
+  readonly mix: Cited<Mix>;
   readonly minTemperature: Cited<number>;
   readonly maxHumidity: Cited<number>;
   readonly pricePerLitre: Cited<number>;
@@ -47,10 +55,15 @@ interface Kind {
   readonly apply?: CoatProduct['apply'];
   readonly isocyanate?: boolean;
   readonly packs?: readonly number[];
+  readonly films?: readonly [thin: number, thick: number];
 }
 
+/** Share of the usual film that still works, and that does not yet trap solvent; model assumption. */
+const THIN = 0.7;
+const THICK = 1.6;
+
 /** Coats, films and waits are common practice; solids, prices and limits are starting values until a data sheet is entered. */
-export const coatProduct = (id: string, name: string, kind: Kind, row: Row): CoatProduct => ({
+export const coatProduct = (id: ProductId, name: string, kind: Kind, row: Row): CoatProduct => ({
   id,
   ref: id,
   name,
@@ -60,12 +73,15 @@ export const coatProduct = (id: string, name: string, kind: Kind, row: Row): Coa
   packs: kind.packs ?? [1, 5],
   coats: practised(row[0]),
   filmPerCoat: practised(row[1]),
+  filmRange: kind.films ? practised(kind.films) : assumed([THIN * row[0] * row[1], THICK * row[0] * row[1]]),
   volumeSolids: assumed(row[2]),
   thinner: assumed(row[3]),
   flash: practised(row[4]),
   recoatMin: practised(row[5]),
   recoatMax: practised(row[6]),
   potLife: assumed(row[7]),
+  halving: assumed(USUAL_HALVING),
+  mix: mixOf(id),
   minTemperature: assumed(row[8]),
   maxHumidity: assumed(row[9]),
   pricePerLitre: assumed(row[10]),

@@ -1,6 +1,7 @@
 import { assumed, type Cited } from '../model/basis.ts';
+import type { ProductId } from '../model/ids.ts';
 
-/** How a two-pack product is mixed: parts of base to hardener by volume, and densities in kg/L. Starting values until the data sheet is entered. */
+/** How a product is mixed: parts of base to hardener by volume, no hardener in a one-pack, and densities in kg/L. Starting values until the data sheet is entered. */
 export interface Mix {
   readonly base: number;
   readonly hardener: number;
@@ -11,8 +12,10 @@ export interface Mix {
 const mix = (base: number, hardener: number, baseDensity: number, hardenerDensity: number): Cited<Mix> =>
   assumed({ base, hardener, baseDensity, hardenerDensity });
 
-/** By the row of the catalogue. */
-export const MIXES: Readonly<Record<string, Cited<Mix>>> = {
+/** A one-pack paint as it comes. */
+const ONE_PACK = mix(1, 0, 1.1, 1);
+
+const TWO_PACK: Partial<Readonly<Record<ProductId, Cited<Mix>>>> = {
   'etch-2k': mix(1, 1, 0.98, 0.84),
   'epoxy-2k': mix(4, 1, 1.42, 0.98),
   'zinc-rich': mix(4, 1, 2.6, 0.98),
@@ -24,7 +27,8 @@ export const MIXES: Readonly<Record<string, Cited<Mix>>> = {
   liner: mix(3, 1, 1.08, 1.12),
   'aviation-topcoat': mix(1, 1, 1.22, 1.06),
 };
+
+export const mixOf = (id: ProductId): Cited<Mix> => TWO_PACK[id] ?? ONE_PACK;
+
 /** kg/L */
 export const THINNER_DENSITY = assumed(0.87);
-/** kg/L of a one-pack paint as it comes. */
-export const ONE_PACK_DENSITY = assumed(1.1);

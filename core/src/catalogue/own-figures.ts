@@ -1,5 +1,6 @@
 import type { FigureName, OwnFigures } from '../model/own-row.ts';
-import type { Catalogue } from './catalogue.ts';
+import { coatByRef, type Catalogue } from './catalogue.ts';
+import type { CoatProduct } from './coats.ts';
 
 /** Figures of one number, in the order they are shown and written. */
 export type PlainFigure = Exclude<FigureName, 'softening'>;
@@ -7,12 +8,18 @@ export type PlainFigure = Exclude<FigureName, 'softening'>;
 const CHEM: readonly PlainFigure[] = ['price', 'pack', 'wetFilm', 'workingLife', 'longestDwell'];
 const TOOL: readonly PlainFigure[] = ['price', 'rate', 'life'];
 const BLAST: readonly PlainFigure[] = ['price', 'pack', 'pressure', 'profile', 'rate', 'life'];
-const PRIMER: readonly PlainFigure[] = ['price', 'pack', 'volumeSolids', 'filmPerCoat', 'recoatMin', 'recoatMax', 'potLife'];
+const SHEET: readonly PlainFigure[] = [
+  ...(['price', 'pack', 'coats', 'filmPerCoat', 'volumeSolids', 'thinner'] as const),
+  ...(['sheetAt', 'flash', 'recoatMin', 'recoatMax', 'secondAt', 'secondRecoat'] as const),
+  ...(['baseDensity', 'minTemperature', 'maxHumidity'] as const),
+];
+const TWO_PACK: readonly PlainFigure[] = [...SHEET, 'potLife', 'mixBase', 'mixHardener', 'hardenerDensity'];
 
 /** Figures that a copy of a row may replace; none for an unknown row. */
-export function figuresOf(base: string, { methods, primers }: Catalogue): readonly PlainFigure[] {
-  const method = methods[base];
-  if (!method) return primers[base] ? PRIMER : [];
+export function figuresOf(base: string, catalogue: Catalogue): readonly PlainFigure[] {
+  const method = catalogue.methods[base];
+  const coat = coatByRef(base, catalogue);
+  if (!method) return coat ? (coat.pack === '2K' ? TWO_PACK : SHEET) : [];
   switch (method.family) {
     case 'chem':
       return CHEM;
@@ -26,9 +33,8 @@ export function figuresOf(base: string, { methods, primers }: Catalogue): readon
 }
 
 /** What the generic row says for each of its figures; a figure that it has no value for is left out. */
-export function genericFigures(base: string, { methods, primers }: Catalogue): OwnFigures {
-  const method = methods[base];
-  const primer = primers[base];
+export function genericFigures(base: string, catalogue: Catalogue): OwnFigures {
+  const method = catalogue.methods[base];
   if (method?.family === 'chem') {
     const { pricePerLitre, packs, wetFilm, workingLife, longestDwell } = method.stripper;
     return { price: pricePerLitre.value, ...first(packs), wetFilm: wetFilm.value, workingLife: workingLife.value, longestDwell: longestDwell.value };
@@ -41,16 +47,32 @@ export function genericFigures(base: string, { methods, primers }: Catalogue): O
     const worn = 'consumable' in method && method.consumable ? { price: method.consumable.price.value, life: method.consumable.life.value } : {};
     return { rate: method.rate.value, ...worn };
   }
-  if (!primer) return {};
-  return {
-    price: primer.pricePerLitre.value,
-    ...first(primer.packs),
-    volumeSolids: primer.volumeSolids.value,
-    filmPerCoat: primer.filmPerCoat.value,
-    recoatMin: primer.recoatMin.value,
-    recoatMax: primer.recoatMax.value,
-    potLife: primer.potLife.value,
-  };
+  const coat = coatByRef(base, catalogue);
+  return coat ? sheetOf(coat) : {};
 }
+
+const sheetOf = ({ mix, ...coat }: CoatProduct): OwnFigures => ({
+  price: coat.pricePerLitre.value,
+  ...first(coat.packs),
+  coats: coat.coats.value,
+  filmPerCoat: coat.filmPerCoat.value,
+  volumeSolids: coat.volumeSolids.value,
+  thinner: 100 * coat.thinner.value,
+  sheetAt: 20,
+  flash: coat.flash.value,
+  recoatMin: coat.recoatMin.value,
+  recoatMax: coat.recoatMax.value,
+  ...(coat.pack === '2K'
+    ? {
+        potLife: coat.potLife.value,
+        mixBase: mix.value.base,
+        mixHardener: mix.value.hardener,
+        hardenerDensity: mix.value.hardenerDensity,
+      }
+    : {}),
+  baseDensity: mix.value.baseDensity,
+  minTemperature: coat.minTemperature.value,
+  maxHumidity: coat.maxHumidity.value,
+});
 
 const first = (packs: readonly number[]): Pick<OwnFigures, 'pack'> => (packs[0] === undefined ? {} : { pack: packs[0] });

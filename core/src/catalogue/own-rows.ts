@@ -1,9 +1,13 @@
 import { cite, type Basis, type Cited } from '../model/basis.ts';
-import type { OwnFigures, OwnRow } from '../model/own-row.ts';
+import { cureScale } from '../climate/cure-scale.ts';
+import { halvingOfSheet, type OwnFigures, type OwnRow } from '../model/own-row.ts';
+import { degC } from '../units/quantities.ts';
 import type { Catalogue } from './catalogue.ts';
 import type { Coating } from './coatings.ts';
+import type { CoatProduct } from './coats.ts';
+import type { Finish } from './finishes.ts';
+import type { Mix } from './mixes.ts';
 import type { Method } from './methods.ts';
-import type { Primer } from './primers.ts';
 
 const BASIS: Basis = { kind: 'shop', source: "the shop's own figure" };
 const own = <T>(figure: T | undefined, generic: Cited<T>): Cited<T> => (figure === undefined ? generic : cite(figure, BASIS));
@@ -25,14 +29,14 @@ export function withOwnRows(catalogue: Catalogue, rows: readonly OwnRow[]): Cata
 
 function extend(catalogue: Catalogue, rows: readonly OwnRow[]): Catalogue {
   const methods: Record<string, Method> = { ...catalogue.methods };
-  const primers: Record<string, Primer> = { ...catalogue.primers };
+  const primers: Record<string, Catalogue['primers'][string]> = { ...catalogue.primers };
   for (const row of rows) {
     const method = catalogue.methods[row.base];
     const primer = catalogue.primers[row.base];
     if (method) methods[row.id] = ownMethod(method, row);
-    else if (primer) primers[row.id] = ownPrimer(primer, row);
+    else if (primer) primers[row.id] = ownCoat(primer, row);
   }
-  return { ...catalogue, methods, primers };
+  return { ...catalogue, methods, primers, finishes: ownFinishes(catalogue.finishes, rows) };
 }
 
 function ownMethod(base: Method, { id, name, figures }: OwnRow): Method {
@@ -89,18 +93,58 @@ const ownConsumable = (base: Consumable, figures: OwnFigures): Consumable => ({
   price: price(figures, base.price),
 });
 
-function ownPrimer(base: Primer, { id, name, figures }: OwnRow): Primer {
+/** The topcoat systems with the shop's own product wherever it has one; the first of several. */
+function ownFinishes(finishes: Catalogue['finishes'], rows: readonly OwnRow[]): Catalogue['finishes'] {
+  const own = (coat: CoatProduct): CoatProduct => {
+    const row = rows.find(({ base }) => base === coat.id);
+    return row ? ownCoat(coat, row) : coat;
+  };
+  const withOwn = (finish: Finish): Finish => ({ ...finish, coats: finish.coats.map(own) });
+  return Object.fromEntries(Object.entries(finishes).map(([id, finish]) => [id, withOwn(finish)])) as unknown as Catalogue['finishes'];
+}
+
+/** A product by its data sheet. Times of the sheet are brought to 20 °C: waits as its two points say, pot life by the usual rule. */
+function ownCoat<T extends CoatProduct>(base: T, { id, name, figures }: OwnRow): T {
+  const halving = halvingOfSheet(figures) ?? base.halving.value;
+  const at = degC(figures.sheetAt ?? 20);
+  const wait = <N extends number | null>(time: N | undefined): N | undefined =>
+    typeof time === 'number' ? ((time / cureScale(at, halving)) as N) : time;
+  const opens = wait(figures.recoatMin);
   return {
     ...base,
     ref: id,
     name,
-    volumeSolids: own(figures.volumeSolids, base.volumeSolids),
+    coats: own(figures.coats, base.coats),
     filmPerCoat: own(figures.filmPerCoat, base.filmPerCoat),
-    recoatMin: own(figures.recoatMin, base.recoatMin),
-    recoatMax: own(figures.recoatMax, base.recoatMax),
-    potLife: own(figures.potLife, base.potLife),
+    volumeSolids: own(figures.volumeSolids, base.volumeSolids),
+    thinner: own(figures.thinner === undefined ? undefined : figures.thinner / 100, base.thinner),
+    halving: halvingOfSheet(figures) === null ? base.halving : own(halving, base.halving),
+    flash: own(wait(figures.flash), base.flash),
+    recoatMin: own(opens, base.recoatMin),
+    recoatMax: own(wait(figures.recoatMax), opens === undefined ? base.recoatMax : closing(base, opens)),
+    potLife: own(figures.potLife && figures.potLife / cureScale(at), base.potLife),
+    mix: own(ownMix(base.mix.value, figures), base.mix),
+    minTemperature: own(figures.minTemperature, base.minTemperature),
+    maxHumidity: own(figures.maxHumidity, base.maxHumidity),
     pricePerLitre: price(figures, base.pricePerLitre),
     packs: packs(figures, base.packs),
+  };
+}
+
+/** Where the sheet says only when the window opens, it stays open as long as the generic one. */
+const closing = ({ recoatMin, recoatMax }: CoatProduct, opens: number): Cited<number | null> => ({
+  ...recoatMax,
+  value: recoatMax.value === null ? null : recoatMax.value - recoatMin.value + opens,
+});
+
+/** Undefined where no figure of it is the shop's own; a one-pack takes no hardener. */
+function ownMix(mix: Mix, { mixBase, mixHardener, baseDensity, hardenerDensity }: OwnFigures): Mix | undefined {
+  if ([mixBase, mixHardener, baseDensity, hardenerDensity].every((figure) => figure === undefined)) return undefined;
+  return {
+    base: mixBase ?? mix.base,
+    hardener: mix.hardener > 0 ? (mixHardener ?? mix.hardener) : 0,
+    baseDensity: baseDensity ?? mix.baseDensity,
+    hardenerDensity: hardenerDensity ?? mix.hardenerDensity,
   };
 }
 

@@ -24,7 +24,7 @@ const key = (coarse: number, fine: number) => practised([coarse, fine] as const)
 
 export const PRIMERS: Readonly<Record<PrimerId, Primer>> = {
   'etch-1k': {
-    ...coatProduct('etch-1k', 'One-pack etch primer, aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4] }, [
+    ...coatProduct('etch-1k', 'One-pack etch primer, aerosol', { pack: '1K', apply: 'aerosol', packs: [0.4], films: [8, 12] }, [
       2,
       5,
       8,
@@ -46,7 +46,7 @@ export const PRIMERS: Readonly<Record<PrimerId, Primer>> = {
     purpose: 'spots rubbed through to metal',
   },
   'etch-2k': {
-    ...coatProduct('etch-2k', 'Two-pack etch primer', { pack: '2K' }, [1, 10, 10, 0.5, 10, 30, 8 * HOUR, 8 * HOUR, 10, 80, 24]),
+    ...coatProduct('etch-2k', 'Two-pack etch primer', { pack: '2K', films: [8, 12] }, [1, 10, 10, 0.5, 10, 30, 8 * HOUR, 8 * HOUR, 10, 80, 24]),
     id: 'etch-2k',
     grounds: [...METALS, 'zinc'],
     notOn: ['high-strength-steel'],
@@ -56,7 +56,19 @@ export const PRIMERS: Readonly<Record<PrimerId, Primer>> = {
     purpose: 'bare metal under a two-pack surfacer',
   },
   'epoxy-2k': {
-    ...coatProduct('epoxy-2k', 'Two-pack epoxy primer', { pack: '2K' }, [2, 35, 50, 0.1, 15, 4 * HOUR, 4 * DAY, 6 * HOUR, 12, 80, 22]),
+    ...coatProduct('epoxy-2k', 'Two-pack epoxy primer', { pack: '2K', films: [50, 100] }, [
+      2,
+      35,
+      50,
+      0.1,
+      15,
+      4 * HOUR,
+      4 * DAY,
+      6 * HOUR,
+      12,
+      80,
+      22,
+    ]),
     id: 'epoxy-2k',
     grounds: [...METALS, 'zinc', 'composite', 'wood', 'paint'],
     notOn: [],

@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { DesignPlan } from './design.ts';
 import { Finding } from './finding.ts';
-import { PrimerId } from './ids.ts';
+import { PrimerId, ProductId } from './ids.ts';
 
 export const CoatPlan = z.strictObject({
   product: z.string(),
-  base: z.string().describe('row of the catalogue'),
+  base: ProductId.describe('row of the catalogue'),
   name: z.string(),
   role: z.enum(['primer', 'surfacer', 'colour']),
   pack: z.enum(['1K', '2K']),
@@ -20,6 +21,10 @@ export const CoatPlan = z.strictObject({
   recoatMin: z.number().describe('min until the next product'),
   recoatMax: z.number().nullable().describe('min after which it must be keyed first'),
   potLife: z.number().nullable().describe('min'),
+  drying: z.number().describe('waits at 20 °C are multiplied by this at the workplace'),
+  mix: z
+    .strictObject({ base: z.number(), hardener: z.number(), baseDensity: z.number(), hardenerDensity: z.number() })
+    .describe('parts by volume, no hardener in a one-pack; kg/L'),
   hand: z.number().describe('min for all coats, without set-up'),
   key: z
     .tuple([z.number(), z.number()])
@@ -41,6 +46,7 @@ export type PrimerOption = z.infer<typeof PrimerOption>;
 export const BuildPlan = z.strictObject({
   primers: z.array(PrimerOption),
   coats: z.array(CoatPlan),
+  design: DesignPlan.nullable(),
   handle: z.number().describe('min after the last coat'),
   load: z.number().describe('min after the last coat'),
   findings: z.array(Finding),

@@ -20,6 +20,7 @@ export const DEFAULT_SHOP: Shop = {
   air: null,
   papers: [...USUAL_PAPERS],
   grinder: USUAL_GRINDER,
+  gun: 'hvlp',
   scale: 1,
   contractors: [
     {

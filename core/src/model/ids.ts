@@ -136,6 +136,25 @@ export const PrimerId = z.enum([
 ]);
 export type PrimerId = z.infer<typeof PrimerId>;
 
+/** Coats of the topcoat systems. */
+export const CoatId = z.enum([
+  'colour-1k',
+  'clear-1k',
+  'solid-2k',
+  'basecoat',
+  'clear-2k',
+  'machine-enamel',
+  'liner',
+  'antifouling',
+  'aviation-topcoat',
+  'colour-heat',
+]);
+export type CoatId = z.infer<typeof CoatId>;
+
+/** Everything that is laid on in coats. */
+export const ProductId = z.enum([...PrimerId.options, ...CoatId.options]);
+export type ProductId = z.infer<typeof ProductId>;
+
 /** Blast nozzles by the number they are sold under: the bore in sixteenths of an inch. */
 export const NozzleId = z.enum(['no-2', 'no-3', 'no-4', 'no-5', 'no-6', 'no-7', 'no-8']);
 export type NozzleId = z.infer<typeof NozzleId>;

@@ -4,7 +4,8 @@ import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
 import { Find } from './find.ts';
 import { TestRecord } from './identification.ts';
-import { CoatingId, FinishId, SubstrateId } from './ids.ts';
+import { Design } from './design.ts';
+import { CoatingId, FinishId, ProductId, SubstrateId } from './ids.ts';
 import { MeshRecord, Photo } from './files.ts';
 import { Order } from './order.ts';
 import { MethodKey } from './own-row.ts';
@@ -69,6 +70,17 @@ export const Zone = z.strictObject({
   finds: z.array(Find).max(40, 'at most 40 finds').default([]).describe('what the paint hid'),
   filling: Filling.nullable().default(null).describe('dents to be filled'),
   patches: z.array(TestPatch).max(40, 'at most 40 patches').default([]),
+  system: z
+    .array(z.string().max(60))
+    .max(4, 'at most 4 primers')
+    .nullable()
+    .default(null)
+    .describe('primers picked by hand, lowest first; null: the plan chooses'),
+  films: z
+    .partialRecord(ProductId, Micrometres)
+    .default({})
+    .describe('dry film wanted of a product, all its coats, µm; what is not named takes its usual film'),
+  design: Design.nullable().default(null).describe('two colours or lettering; null: one colour'),
 });
 export type Zone = z.infer<typeof Zone>;
 

@@ -46,6 +46,9 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   finds: [],
   filling: null,
   patches: [],
+  system: null,
+  films: {},
+  design: null,
 });
 
 /** What a part starts with besides its name and material. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { figuresOf, genericFigures } from '../catalogue/own-figures.ts';
 import { withOwnRows } from '../catalogue/own-rows.ts';
-import { CoatingId, MethodId, PrimerId } from './ids.ts';
+import { CoatingId, MethodId, ProductId } from './ids.ts';
 import { OwnRow } from './own-row.ts';
 import { OWN_COLUMNS, readOwnTable, writeOwnTable } from './own-table.ts';
 
@@ -11,7 +11,7 @@ const rows = fc.uniqueArray(
   fc.record({
     id: fc.stringMatching(/^own\.[a-z0-9-]{1,20}$/),
     name: fc.stringMatching(/^[A-Za-z][A-Za-z0-9 ,;"'éß-]{0,30}[A-Za-z]$/),
-    base: fc.constantFrom(...MethodId.options, ...PrimerId.options),
+    base: fc.constantFrom(...MethodId.options, ...ProductId.options),
     note: fc.constantFrom('', 'from the data sheet, 2025'),
     figures: fc.record(
       {
@@ -71,7 +71,7 @@ test('comma decimals, blanks and a dash for nothing', () => {
 
 describe('figures of a row', () => {
   test('every generic figure is one that may be replaced, within its range', () => {
-    for (const base of [...MethodId.options, ...PrimerId.options]) {
+    for (const base of [...MethodId.options, ...ProductId.options]) {
       const generic = genericFigures(base, CATALOGUE);
       expect(Object.keys(generic).every((name) => figuresOf(base, CATALOGUE).includes(name as never))).toBe(true);
     }
@@ -80,7 +80,7 @@ describe('figures of a row', () => {
   });
 
   test('a copy with all the generic figures reckons like the row', () => {
-    for (const base of ['chem.slow-gel', 'mech.da', 'blast.garnet', 'epoxy-2k'] as const) {
+    for (const base of ['chem.slow-gel', 'mech.da', 'blast.garnet', 'epoxy-2k', 'plastic-primer'] as const) {
       const figures = genericFigures(base, CATALOGUE);
       const row: OwnRow = { id: 'own.copy', name: 'Copy', base, note: '', figures };
       expect(genericFigures('own.copy', withOwnRows(CATALOGUE, [row]))).toEqual(figures);

@@ -55,6 +55,9 @@ export const SetUps = z.strictObject({
 });
 export type SetUps = z.infer<typeof SetUps>;
 
+export const SprayGun = z.enum(['hvlp', 'conventional', 'airless']);
+export type SprayGun = z.infer<typeof SprayGun>;
+
 /** An angle grinder as its plate says. */
 export const Grinder = z.strictObject({
   diameter: z.number({ error: 'needs a number' }).gte(50, 'must be 50 mm or more').lte(300, 'must be 300 mm at most').describe('mm of the disc'),
@@ -109,6 +112,7 @@ export const Shop = z
       .default([...USUAL_PAPERS])
       .describe('grits of paper and discs in stock'),
     grinder: Grinder.default(USUAL_GRINDER),
+    gun: SprayGun.default('hvlp').describe('how the spray gun atomises: what misses the part depends on it'),
     scale: z
       .number({ error: 'needs a number' })
       .gte(0.001, 'must be 0.001 g or more')

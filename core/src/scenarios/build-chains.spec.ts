@@ -1,7 +1,6 @@
 import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { areaWithinWindow, windowsOf } from '../build/windows.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { cureScale } from '../climate/cure-scale.ts';
 import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find } from '../model/find.ts';
 import type { Job } from '../model/job.ts';
@@ -31,7 +30,7 @@ const chain = ({ zone }: Planned): string => zone.bare.steps.map(({ title }) => 
 const refusal = ({ zone }: Planned, primer: string): string[] =>
   zone.build?.primers.find(({ base, verdict }) => base === primer && verdict === 'ruled-out')?.findings.map(({ code }) => code) ?? [];
 const asked = ({ zone }: Planned): string[] => zone.chosen?.findings.map(({ code }) => code) ?? [];
-const windows = ({ zone, facts }: Planned) => (zone.build ? windowsOf(facts, zone.build, cureScale(facts.job.place.temperature)) : []);
+const windows = ({ zone, facts }: Planned) => (zone.build ? windowsOf(facts, zone.build) : []);
 
 const TANK: Sample = {
   features: ['fuel-tank', 'threads'],
@@ -180,7 +179,7 @@ test('chairs of an olefin with trim dressing are washed twice, promoted, and pro
   expect(chain(chairs)).toMatch(/^Soak and brush with detergent, twice/);
   expect(coats(chairs)[0]).toBe('adhesion-promoter');
   const promoter = chairs.zone.build?.coats[0];
-  const piece = promoter ? areaWithinWindow(chairs.facts, promoter) : null;
+  const piece = promoter ? areaWithinWindow(chairs.facts.area, promoter) : null;
   expect(piece).toBeGreaterThan(0);
   expect(piece).toBeLessThan(8);
   expect(chairs.job.steps.some(({ title }) => title === 'Clean off silicone')).toBe(true);

@@ -1,8 +1,11 @@
 import { planMasking } from '../build/masking.ts';
+import { areaWithinWindow } from '../build/windows.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { ShapeKind } from '../model/shape.ts';
 import { coatProtection, SAND_PROTECTION } from '../safety/protection.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
+import { sum } from '../units/sum.ts';
+import { colourLineSteps } from './colour-line-steps.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
@@ -26,7 +29,11 @@ export function buildSteps(zones: readonly PlannedZone[]): DraftStep[] {
   const ordered = batches(zones);
   const ground = ordered.filter(({ coat }) => rank(coat) < PROMOTER);
   const colour = ordered.filter(({ coat }) => rank(coat) >= PROMOTER);
-  return [...ground.flatMap(coatSteps), ...colour.flatMap(sandingStep), ...colour.flatMap(coatSteps)];
+  return [
+    ...ground.flatMap(coatSteps),
+    ...colour.flatMap(sandingStep),
+    ...colour.flatMap((batch) => [...coatSteps(batch), ...colourLineSteps(batch.coat, batch.zones)]),
+  ];
 }
 
 /** A batch follows every product that lies under it in any of its zones. */
@@ -34,9 +41,10 @@ function batches(zones: readonly PlannedZone[]): Batch[] {
   const merged = new Map<string, Batch>();
   for (const zone of zones)
     zone.plan.build?.coats.forEach((coat, depth) => {
-      const known = merged.get(coat.product);
-      if (!known) merged.set(coat.product, { coat, depth, zones: [zone] });
-      else merged.set(coat.product, { coat: add(known.coat, coat), depth: Math.max(known.depth, depth), zones: [...known.zones, zone] });
+      const mix = `${coat.product} ${coat.name}`;
+      const known = merged.get(mix);
+      if (!known) merged.set(mix, { coat, depth, zones: [zone] });
+      else merged.set(mix, { coat: add(known.coat, coat), depth: Math.max(known.depth, depth), zones: [...known.zones, zone] });
     });
   return [...merged.values()].sort((a, b) => rank(a.coat) - rank(b.coat) || a.depth - b.depth);
 }
@@ -80,7 +88,7 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
       protection: coatProtection(coat),
       cautions: i === 0 ? cautions : [],
       title: coat.coats === 1 ? coat.name : `${coat.name}, coat ${i + 1} of ${coat.coats}`,
-      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${Math.round(coat.dryFilm)} µm dry.${turnText(turned)}${i === 0 ? blendText(coat, zones) : ''}${i === coat.coats - 1 ? pullText(coat, zones) : ''}`,
+      detail: `${i === 0 ? `${mixText(coat)} ` : ''}${coat.apply === 'aerosol' ? 'Light crossing passes' : `${Math.round(coat.wetFilm)} µm wet`} for ${Math.round(coat.dryFilm)} µm dry.${i === 0 ? pieceText(coat, zones) : ''}${turnText(turned)}${i === 0 ? blendText(coat, zones) : ''}${i === coat.coats - 1 ? pullText(coat, zones) : ''}`,
       hand: coat.hand / coat.coats + (i === 0 ? SET_UP[coat.apply] : 0) + TURN * turned.length,
       wait: (sides - 1) * coat.flash + (i === coat.coats - 1 ? coat.recoatMin : coat.flash),
       notBefore: i === 0 ? null : `flash ${formatMinutes(coat.flash)} after the coat before`,
@@ -97,6 +105,17 @@ const turnText = (turned: readonly PlannedZone[]): string =>
   turned.length === 0
     ? ''
     : ` Turn over after the flash and coat the other side: ${turned.map(({ facts }) => facts.part.name).join(', ')}; hung, it would take one session.`;
+
+/** A window shorter than the whole takes is kept piece by piece. */
+function pieceText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
+  const area = areaWithinWindow(
+    sum(zones, ({ facts }) => facts.area),
+    coat,
+  );
+  return area === null
+    ? ''
+    : ` In pieces of ${area.toFixed(area < 1 ? 2 : 1)} m² at most, each finished with the coat that follows: the window closes before the whole is covered.`;
+}
 
 /** Where new colour meets paint that stays. */
 function blendText(coat: CoatPlan, zones: readonly PlannedZone[]): string {

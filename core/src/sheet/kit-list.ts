@@ -1,5 +1,5 @@
 import { planMasking } from '../build/masking.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
+import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -76,7 +76,7 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
   );
   const coats = (plan.build?.coats ?? []).flatMap((coat): Need[] => [
     {
-      id: coat.product,
+      id: coat.name === coatByRef(coat.product, catalogue)?.name ? coat.product : `${coat.product} ${coat.name}`,
       name: coat.name,
       group: 'product',
       unit: 'L',
@@ -113,8 +113,7 @@ function packsOf(ref: string, catalogue: Catalogue): readonly number[] {
   const method = catalogue.methods[ref];
   if (method?.family === 'chem') return method.stripper.packs;
   if (method?.family === 'blast') return method.medium.packs;
-  const coats = [...Object.values(catalogue.primers), ...Object.values(catalogue.finishes).flatMap((finish) => finish.coats)];
-  return coats.find((coat) => coat.ref === ref)?.packs ?? [1];
+  return coatByRef(ref, catalogue)?.packs ?? [1];
 }
 
 function toLine({ id, name, group, unit, price, packs, quantity }: Need): KitLine {

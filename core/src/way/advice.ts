@@ -4,7 +4,7 @@ import type { Finding } from '../model/finding.ts';
 import type { CoatingId } from '../model/ids.ts';
 import { sameTarget } from '../model/same-target.ts';
 import type { ShapeKind } from '../model/shape.ts';
-import { sayFor } from './say-for.ts';
+import { sayFor } from '../facts/say-for.ts';
 
 /** Coatings that are a ground to build on when they come from the factory. */
 const PRIMERS_BELOW: readonly CoatingId[] = ['e-coat', 'epoxy-2k', 'surfacer-2k', 'etch-primer', 'zinc-rich'];

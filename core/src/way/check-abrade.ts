@@ -5,7 +5,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { assumption, fromMemory } from '../model/basis.ts';
 import type { AbradePlan } from '../model/abrade-plan.ts';
 import type { Finding } from '../model/finding.ts';
-import { sayFor } from './say-for.ts';
+import { sayFor } from '../facts/say-for.ts';
 
 /** s on one spot below which it is said; model assumption. */
 const QUICK = 10;

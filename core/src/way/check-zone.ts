@@ -11,7 +11,7 @@ import { advice } from './advice.ts';
 import { checkAbrade } from './check-abrade.ts';
 import { checkBlast } from './check-blast.ts';
 import { licensedFinds } from './licensed-finds.ts';
-import { sayFor } from './say-for.ts';
+import { sayFor } from '../facts/say-for.ts';
 import { singleOpenings } from './what-would-change.ts';
 
 /** What a zone has been answered so far. */

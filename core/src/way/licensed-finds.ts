@@ -1,7 +1,7 @@
 import { FIND_NAMES, repairOf } from '../bare/repairs.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
-import { sayFor } from './say-for.ts';
+import { sayFor } from '../facts/say-for.ts';
 
 /** A stop for every find that is not for the shop to repair. */
 export const licensedFinds = (zone: ZoneFacts): Finding[] =>

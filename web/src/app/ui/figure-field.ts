@@ -6,7 +6,7 @@ let nextId = 0;
 @Component({
   selector: 'lb-figure',
   template: `
-    <div class="field" [class.bad]="error()" [class.own]="marks() && value() !== undefined">
+    <div class="field" [class.bad]="error() !== null" [class.own]="marks() && value() !== undefined">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
       <div class="with-unit"><input [id]="id" type="text" inputmode="decimal" autocomplete="off" [value]="text()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ unit() }}</span></div>
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
@@ -24,7 +24,10 @@ export class FigureField {
   /** whether a value shows as the shop's own */
   readonly marks = input(false);
   readonly placeholder = input('');
+  readonly least = input(0);
   readonly most = input(1_000_000);
+  /** why a number within the range is not taken after all; null: it is */
+  readonly check = input<(value: number | null | undefined) => string | null>(() => null);
   /** whether a dash, meaning none, may be entered */
   readonly mayBeNone = input(false);
   readonly changed = output<number | null | undefined>();
@@ -32,15 +35,16 @@ export class FigureField {
   protected readonly id = `f${(nextId += 1)}`;
   private readonly typing = linkedSignal<unknown, string | null>({ source: this.value, computation: () => null });
   protected readonly text = computed(() => this.typing() ?? this.write(this.value()));
-  protected readonly error = computed(() =>
-    this.read(this.text()).ok ? null : `a number from 0 to ${this.most()}${this.mayBeNone() ? ', or – for none' : ''}`,
-  );
+  protected readonly error = computed(() => this.refusal(this.read(this.text())));
 
   protected typed(text: string): void {
     const read = this.read(text);
-    if (read.ok && read.value !== this.value()) this.changed.emit(read.value);
+    if (read.ok && read.value !== this.value() && this.refusal(read) === null) this.changed.emit(read.value);
     this.typing.set(text);
   }
+
+  private refusal = (read: ReturnType<FigureField['read']>): string | null =>
+    read.ok ? this.check()(read.value) : `a number from ${this.least()} to ${this.most()}${this.mayBeNone() ? ', or – for none' : ''}`;
 
   private write = (value: number | null | undefined): string => (value === undefined ? '' : value === null ? '–' : String(value));
 
@@ -48,8 +52,8 @@ export class FigureField {
     const trimmed = text.trim();
     if (trimmed === '') return { ok: true, value: undefined };
     if (trimmed === '-' || trimmed === '–') return this.mayBeNone() ? { ok: true, value: null } : { ok: false };
-    if (!/^\d+([.,]\d*)?$/.test(trimmed)) return { ok: false };
-    const value = Number(trimmed.replace(',', '.'));
-    return value <= this.most() ? { ok: true, value } : { ok: false };
+    if (!/^[-−]?\d+([.,]\d*)?$/.test(trimmed)) return { ok: false };
+    const value = Number(trimmed.replace(',', '.').replace('−', '-'));
+    return value >= this.least() && value <= this.most() ? { ok: true, value } : { ok: false };
   }
 }

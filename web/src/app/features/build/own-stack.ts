@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
-import { checkStack, familyOfProduct, lowestOf, STATES, type JointState } from '@lift-bare/core';
+import { checkStack, familyOfProduct, lowestOf, STATES, type JointState, type ProductId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { Units } from '../../ui/units.service';
@@ -11,7 +11,7 @@ const STATE_WORDS: Readonly<Record<JointState, string>> = {
   'cured-glossy': 'cured, glossy',
 };
 interface Film {
-  readonly product: string;
+  readonly product: ProductId;
   readonly state: JointState;
 }
 const MOST = 12;
@@ -59,7 +59,7 @@ export class OwnStack {
   );
   /** starts over with another zone */
   protected readonly films = linkedSignal<string | null, readonly Film[]>({ source: () => this.context.zoneId(), computation: () => this.planned() });
-  protected readonly products = computed((): readonly ChoiceOption<string>[] => {
+  protected readonly products = computed((): readonly ChoiceOption<ProductId>[] => {
     const { primers, finishes } = this.context.catalogue();
     const rows = [...Object.values(primers).filter(({ id, ref }) => id === ref), ...Object.values(finishes).flatMap(({ coats }) => coats)];
     return [...new Map(rows.map(({ id, name }) => [id, name]))].map(([value, label]) => ({ value, label }));

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { areaWithinWindow, cureScale, windowsOf, type BuildPlan, type Window } from '@lift-bare/core';
+import { areaWithinWindow, windowsOf, type BuildPlan, type Window } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 
@@ -41,13 +41,13 @@ export class WindowsView {
   private readonly facts = this.context.facts;
   protected readonly windows = computed(() => {
     const facts = this.facts();
-    return facts ? windowsOf(facts, this.build(), cureScale(facts.job.place.temperature)) : [];
+    return facts ? windowsOf(facts, this.build()) : [];
   });
   /** coats whose window is shorter than they take */
   protected readonly pieces = computed(() => {
     const facts = this.facts();
     return facts
-      ? this.build().coats.flatMap((coat) => ((area) => (area === null ? [] : [{ name: coat.name, area }]))(areaWithinWindow(facts, coat)))
+      ? this.build().coats.flatMap((coat) => ((area) => (area === null ? [] : [{ name: coat.name, area }]))(areaWithinWindow(facts.area, coat)))
       : [];
   });
 }

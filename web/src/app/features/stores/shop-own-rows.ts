@@ -1,29 +1,31 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { CATALOGUE, CoatingId, figuresOf, genericFigures, type DocumentIssue, type OwnFigures, type OwnRow, type PlainFigure } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  coatByRef,
+  CoatId,
+  CoatingId,
+  cureScale,
+  degC,
+  figuresOf,
+  genericFigures,
+  OwnRow,
+  readWith,
+  withOwnRows,
+  type DocumentIssue,
+  type OwnFigures,
+  type PlainFigure,
+} from '@lift-bare/core';
 import { ChoiceField } from '../../ui/choice-field';
 import { FigureField } from '../../ui/figure-field';
 import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
+import { Units } from '../../ui/units.service';
+import { FIGURE_WORDS, MAY_BE_FROST, MAY_BE_NONE } from './figure-words';
 import { mergeRows, readRows, writeCsv, writeJson } from './own-table-file';
 import { ShopEditor } from './shop-editor';
 
-const WORDS: Readonly<Record<PlainFigure, readonly [label: string, unit: string]>> = {
-  price: ['Price', 'a unit'],
-  pack: ['Pack', 'L or kg'],
-  wetFilm: ['Film laid on', 'mm'],
-  workingLife: ['Dries after, 20 °C', 'min'],
-  longestDwell: ['Longest dwell', 'h'],
-  rate: ['Rate', 'm²/h'],
-  life: ['One lasts', 'm² or uses'],
-  pressure: ['Highest pressure', 'bar'],
-  profile: ['Profile Rz', 'µm'],
-  volumeSolids: ['Solids by volume', '%'],
-  filmPerCoat: ['Dry film a coat', 'µm'],
-  recoatMin: ['Recoat from, 20 °C', 'min'],
-  recoatMax: ['Recoat until', 'min'],
-  potLife: ['Pot life, 20 °C', 'min'],
-};
-const MAY_BE_NONE: readonly PlainFigure[] = ['price', 'recoatMax', 'potLife'];
+/** °C at which the scaling of a product is shown. */
+const SHOWN_AT = [10, 15, 20, 25, 30] as const;
 
 /** The shop's own products and methods: copies of generic rows under its own name, with its own figures; as files too. */
 @Component({
@@ -35,11 +37,13 @@ const MAY_BE_NONE: readonly PlainFigure[] = ['price', 'recoatMax', 'potLife'];
 })
 export class ShopOwnRows {
   protected readonly editor = inject(ShopEditor);
-  protected readonly words = WORDS;
+  protected readonly units = inject(Units);
+  protected readonly words = FIGURE_WORDS;
   protected readonly coatings = CoatingId.options.map((id) => ({ id, name: CATALOGUE.coatings[id].name }));
   protected readonly bases = [
     ...Object.values(CATALOGUE.methods).map(({ id, name }) => ({ value: id as OwnRow['base'], label: name })),
     ...Object.values(CATALOGUE.primers).map(({ id, name }) => ({ value: id as OwnRow['base'], label: `${name} (primer)` })),
+    ...CoatId.options.map((id) => ({ value: id as OwnRow['base'], label: `${coatByRef(id, CATALOGUE)?.name} (topcoat)` })),
   ];
   protected readonly picked = signal<OwnRow['base']>('chem.fast-solvent');
   protected readonly rows = computed(() => this.editor.shop().ownRows);
@@ -48,6 +52,32 @@ export class ShopOwnRows {
 
   protected figures = (base: string): readonly PlainFigure[] => figuresOf(base, CATALOGUE);
   protected generic = (base: string, figure: PlainFigure): string => String(genericFigures(base, CATALOGUE)[figure] ?? '');
+  protected least = (figure: PlainFigure): number => (MAY_BE_FROST.includes(figure) ? -10 : 0);
+  /** Reason for which the schema does not take a figure of a row; where it falls on another figure, with that one's name. */
+  protected readonly checks = computed(
+    () => new Map(this.rows().map((row) => [row.id, new Map(this.figures(row.base).map((figure) => [figure, this.checkOf(row, figure)]))])),
+  );
+  private checkOf =
+    (row: OwnRow, figure: PlainFigure) =>
+    (value: number | null | undefined): string | null => {
+      const read = readWith(OwnRow, { ...row, figures: withEntry(row.figures, figure, value) });
+      const [issue] = read.ok ? [] : read.issues;
+      if (!issue) return null;
+      const named = issue.path.at(-1) as PlainFigure;
+      return named === figure ? issue.reason : `${this.words[named]?.[0] ?? named}: ${issue.reason}`;
+    };
+  /** When the next product may follow, by temperature; null for what is no paint. */
+  protected waits(row: OwnRow): { at: number; minutes: number }[] | null {
+    const coat = coatByRef(row.id, withOwnRows(CATALOGUE, [row]));
+    return coat ? SHOWN_AT.map((at) => ({ at, minutes: coat.recoatMin.value * cureScale(degC(at), coat.halving.value) })) : null;
+  }
+  /** Where a topcoat of the shop is used, or which stands before it. */
+  protected use(row: OwnRow): string | null {
+    if (!CoatId.options.includes(row.base as CoatId)) return null;
+    const first = this.rows().find(({ base }) => base === row.base);
+    const generic = coatByRef(row.base, CATALOGUE)?.name.toLowerCase();
+    return first === row ? `Taken wherever a topcoat has ${generic}.` : `Not taken: ${first?.name} stands before it as ${generic}.`;
+  }
   protected mayBeNone = (figure: PlainFigure): boolean => MAY_BE_NONE.includes(figure);
   protected baseName = (base: string): string => this.bases.find(({ value }) => value === base)?.label ?? base;
   protected softens = (base: string): boolean => CATALOGUE.methods[base]?.family === 'chem';

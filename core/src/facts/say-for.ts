@@ -1,4 +1,4 @@
-import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { ZoneFacts } from './zone-facts.ts';
 import { practice, type Basis } from '../model/basis.ts';
 import type { DocPath, Finding, Severity } from '../model/finding.ts';
 

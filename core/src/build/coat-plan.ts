@@ -1,0 +1,67 @@
+import type { CoatProduct } from '../catalogue/coats.ts';
+import { cureScale } from '../climate/cure-scale.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { CoatPlan } from '../model/build.ts';
+import { paintLitres, wetFilm } from './quantity.ts';
+
+/** m²/h of one coat; model assumption. */
+const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
+
+/** The part a product plays in the build of one zone. */
+export interface Place {
+  readonly role: CoatPlan['role'];
+  readonly why: string;
+  /** Rz µm to fill */
+  readonly profile?: number;
+  readonly key?: CoatPlan['key'];
+  /** share of the zone that it covers */
+  readonly share?: number;
+}
+
+/** One product on one zone: coats and films, litres, and its waits at the temperature of the workplace. */
+export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null, share = 1 }: Place): CoatPlan {
+  const { temperature } = zone.job.place;
+  const scale = cureScale(temperature, product.halving.value);
+  const { coats, dryFilm } = coatWeight(zone, product);
+  const solids = product.volumeSolids.value;
+  const area = zone.area * share;
+  const coverage = { area, apply: product.apply, gun: zone.shop.gun, slender: zone.zone.access === 'tube' };
+  const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
+  return {
+    product: product.ref,
+    base: product.id,
+    name: product.name,
+    role,
+    pack: product.pack,
+    apply: product.apply,
+    isocyanate: product.isocyanate,
+    coats,
+    dryFilm,
+    key,
+    why,
+    wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
+    litres: needed,
+    thinner: needed * product.thinner.value,
+    pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
+    flash: product.flash.value * scale,
+    recoatMin: product.recoatMin.value * scale,
+    recoatMax: scaled(product.recoatMax.value, scale),
+    potLife: scaled(product.potLife.value, cureScale(temperature)),
+    drying: scale,
+    mix: product.mix.value,
+    hand: (60 * area * coats) / COAT_RATE[product.apply],
+  };
+}
+
+/** Share of the coats that a shop lays which works with heavier ones; model assumption. */
+const HEAVY = 2 / 3;
+
+/** The film wanted, or else that of the row, in as many coats as it takes; fewer and heavier ones as a school, though promoter is always light. */
+function coatWeight({ zone, shop }: ZoneFacts, { id, coats, filmPerCoat }: CoatProduct): { coats: number; dryFilm: number } {
+  const film = zone.films[id] ?? filmPerCoat.value * coats.value;
+  const usual = Math.max(1, Math.ceil(film / filmPerCoat.value - 1e-9));
+  const number = shop.schools.W3 === 'heavy' && id !== 'adhesion-promoter' ? Math.ceil(usual * HEAVY) : usual;
+  return { coats: number, dryFilm: film / number };
+}
+
+const scaled = (value: number | null, scale: number): number | null => (value === null ? null : value * scale);
