@@ -2,7 +2,7 @@ import type { CoatProduct } from '../catalogue/coats.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
-import { paintLitres, wetFilm } from './quantity.ts';
+import { paintLitres, profileLitres, spreadingRate, transferShare, wetFilm } from './quantity.ts';
 
 /** m²/h of one coat; model assumption. */
 const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
@@ -27,6 +27,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
   const area = zone.area * share;
   const coverage = { area, apply: product.apply, gun: zone.shop.gun, slender: zone.zone.access === 'tube' };
   const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
+  const lands = transferShare(coverage);
   return {
     product: product.ref,
     base: product.id,
@@ -41,6 +42,9 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     why,
     wetFilm: wetFilm(dryFilm, solids, product.thinner.value),
     litres: needed,
+    covers: spreadingRate(solids, dryFilm),
+    lands,
+    filling: profileLitres(area, profile, solids) / lands,
     thinner: needed * product.thinner.value,
     pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
     flash: product.flash.value * scale,

@@ -91,7 +91,7 @@ export function designSteps(kind: Design['kind'], first: Laid, second: Laid, lin
       after: 'second',
       title: `Take the edge down wet with ${film ? 'P1000' : 'P600'}`,
       detail: 'Only the ridge, with the fingertip, until it is not felt; rinse, dry, tack.',
-      from: second.coat.recoatMin,
+      from: tapeOver(second.coat),
     }),
   ];
 }

@@ -79,7 +79,9 @@ function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid;
   const later = tapeOver(b.coat) - tapeOver(a.coat);
   if (Math.abs(later) < EQUAL) {
     const [first, second] = a.colour.dark && !b.colour.dark ? [b, a] : [a, b];
-    return { first, second, why: `Both take tape equally soon; ${first.colour.name} first, as a dark colour covers a light one in fewer coats.` };
+    const why =
+      a.colour.dark === b.colour.dark ? 'in the order they were entered' : `${first.colour.name} first, as a dark colour covers a light one in fewer coats`;
+    return { first, second, why: `Both take tape equally soon: ${why}.` };
   }
   const [first, second] = later > 0 ? [a, b] : [b, a];
   return { first, second, why: `${first.colour.name} takes tape sooner, so it goes first and is masked for ${second.colour.name}.` };

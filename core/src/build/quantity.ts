@@ -51,8 +51,12 @@ export interface Coverage extends Landing {
   readonly area: number;
 }
 
+/** Litres of unthinned paint on the part that only fill a blast profile: m², Rz µm, % solids. */
+export const profileLitres = (area: number, profile: number, volumeSolids: number): number =>
+  (area * deadVolume(profile)) / 1000 / (volumeSolids / 100);
+
 /** Unthinned litres for `coats` films, with what the tool and the shape lose. `area` in m², films and profile in µm. */
 export function paintLitres({ area, ...landing }: Coverage, dryFilm: number, coats: number, volumeSolids: number, profile = 0): Litres {
-  const landed = (area * coats) / spreadingRate(volumeSolids, dryFilm) + (area * deadVolume(profile)) / 1000 / (volumeSolids / 100);
+  const landed = (area * coats) / spreadingRate(volumeSolids, dryFilm) + profileLitres(area, profile, volumeSolids);
   return litres(landed / transferShare(landing));
 }

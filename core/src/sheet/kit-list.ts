@@ -120,6 +120,9 @@ function toLine({ id, name, group, unit, price, packs, quantity }: Need): KitLin
   return { id, name, group, unit, need: quantity, buy: buyText(quantity * (unit === 'L' ? SPARE : 1), unit, packs), price: quantity * price };
 }
 
+/** Packs of a product to buy for so many litres, a spare share included. */
+export const packsToBuy = (need: number, packs: readonly number[]): { size: number; count: number } => choosePacks(need * SPARE, packs);
+
 /** Packs that cover the need with the least left over, then the fewest. */
 export function choosePacks(quantity: number, packs: readonly number[]): { size: number; count: number } {
   const offers = packs.map((size) => ({ size, count: Math.max(1, Math.ceil(quantity / size - 1e-9)) }));

@@ -14,7 +14,7 @@ let nextId = 0;
   selector: 'lb-quantity',
   template: `
     <div class="field" [class.bad]="error()">
-      <label [for]="id">{{ label() }}</label>
+      <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
       <div class="with-unit">
         <input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [placeholder]="placeholder()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
           (input)="typed($any($event.target).value)" (blur)="left()" (keydown.enter)="left()" />
@@ -27,6 +27,7 @@ let nextId = 0;
 })
 export class QuantityField {
   readonly label = input.required<string>();
+  readonly hideLabel = input(false);
   readonly value = input.required<number | null>();
   readonly dimension = input.required<DimensionName>();
   readonly schema = input.required<Schema>();

@@ -1,27 +1,30 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { CATALOGUE } from '@lift-bare/core';
+import { CATALOGUE, coatById, formatNumber, Micrometres, type CoatPlan, type ProductId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { NoZone } from '../../ui/no-zone';
+import { QuantityField } from '../../ui/quantity-field';
 import { SectionPicture } from '../../ui/section/section-picture';
 import { coatFilms, stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
+import { ColoursView } from './colours-view';
 import { keptLayers } from './kept-layers';
 import { MaskingView } from './masking-view';
 import { MixView } from './mix-view';
 import { OwnStack } from './own-stack';
+import { reliefsOf } from './reliefs';
 import { SystemsView } from './systems-view';
 import { WindowsView } from './windows-view';
 
-const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', mix: 'Mix', masking: 'Masking', windows: 'Windows' } as const;
+const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', colours: 'Two colours', mix: 'Mix', masking: 'Masking', windows: 'Windows' } as const;
 type View = keyof typeof VIEWS;
 
 /** Primer with its reasons, and every coat up to the finish. */
 @Component({
   selector: 'lb-build-page',
-  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, MixView, MaskingView, WindowsView],
+  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, ColoursView, QuantityField, MixView, MaskingView, WindowsView],
   templateUrl: './build-page.html',
   styleUrls: ['../../ui/page.css', './build-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,7 +38,8 @@ export class BuildPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly build = computed(() => this.context.zonePlan()?.build ?? null);
-  protected readonly films = computed(() => [...stackFilms(keptLayers(this.context.zone())), ...coatFilms(this.build()?.coats ?? [])]);
+  private readonly reliefs = computed(() => reliefsOf(this.context.zonePlan() ?? { chosen: null, abrade: null, build: null }));
+  protected readonly films = computed(() => [...stackFilms(keptLayers(this.context.zone())), ...coatFilms(this.build()?.coats ?? [], this.reliefs())]);
   protected readonly substrate = computed(() => {
     const part = this.context.part();
     return part ? CATALOGUE.substrates[part.substrate].name : '';
@@ -50,4 +54,29 @@ export class BuildPage {
     ...(this.chosen()?.findings ?? []),
     ...(this.build()?.findings.filter(({ severity }) => severity !== 'rule-out') ?? []),
   ]);
+
+  protected readonly micrometres = Micrometres;
+  /** dry film wanted of a product, µm, where it is not the usual one */
+  protected readonly wanted = computed(() => this.context.zone()?.films ?? {});
+  protected want(product: ProductId, film: number | null): void {
+    this.context.editZone(`film ${product}`, (zone) => {
+      const { [product]: _, ...rest } = zone.films;
+      return { ...zone, films: film === null ? rest : { ...rest, [product]: film as Micrometres } };
+    });
+  }
+  protected usualFilm({ base }: CoatPlan): string {
+    const { coats, filmPerCoat } = coatById(base, this.context.catalogue());
+    return formatNumber(coats.value * filmPerCoat.value, 'film', this.units.system());
+  }
+
+  /** what the first film fills, in words */
+  protected readonly lies = computed(() => {
+    const first = this.build()?.coats[0];
+    const under = first && this.reliefs().get(first.name);
+    if (!under) return null;
+    const depth = this.units.show(under.depth, 'film');
+    return under.kind === 'blast'
+      ? `Drawn to scale on the blast profile, Rz ${depth}: filling it takes ${this.units.show(first.filling, 'volume')} of ${this.units.inline(first.name)}; dry film counts from the peaks.`
+      : `Drawn to scale on the scratches of the key, ${depth} deep.`;
+  });
 }

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { planMix, type CoatPlan } from '@lift-bare/core';
+import { coatByRef, packsToBuy, planMix, type CoatPlan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 
+const GUNS = { hvlp: 'a low-pressure gun', conventional: 'a conventional gun', airless: 'airless' } as const;
 /** L of an aerosol. */
 const CAN = 0.4;
 
@@ -10,9 +11,10 @@ const CAN = 0.4;
 @Component({
   selector: 'lb-mix-view',
   template: `
-    @for (mix of mixes(); track mix.coat.product) {
+    @for (mix of mixes(); track mix.coat.name) {
       <section>
         <div class="block"><h2>{{ mix.coat.name }}</h2><span class="soft">{{ mix.coat.coats }} {{ mix.coat.coats === 1 ? 'coat' : 'coats' }}, {{ units.show(mix.coat.wetFilm, 'film') }} wet each</span></div>
+        <p class="soft">{{ area(mix.coat.covers) }} from a litre in one coat by the formula, {{ area(mix.coat.covers * mix.coat.lands) }} with {{ tool(mix.coat) }} on this shape.@if (mix.coat.filling > 0) { The profile swallows {{ units.show(mix.coat.filling, 'volume') }}. } {{ units.show(mix.coat.litres, 'volume') }} for this zone with all coats: <b>{{ mix.packs.count }} × {{ units.show(mix.packs.size, 'volume') }}</b>, a tenth spare; the kit adds up the zones.</p>
         @if (mix.plan.cans !== null) {
           <p><b>{{ mix.plan.cans }} {{ mix.plan.cans === 1 ? 'can' : 'cans' }}</b> of {{ units.show(can, 'volume') }} for all coats. Shake two minutes after the ball is free, warm it to room temperature.</p>
         } @else {
@@ -44,10 +46,13 @@ export class MixView {
   protected readonly mixes = computed(() =>
     this.coats().map((coat) => {
       const plan = planMix(coat, { celsius: this.celsius(), resolution: this.scale(), can: CAN });
-      return { coat, plan, small: plan.least !== null && plan.least > plan.perCoat / plan.batches };
+      const packs = packsToBuy(coat.litres, coatByRef(coat.product, this.context.catalogue())?.packs ?? [1]);
+      return { coat, plan, packs, small: plan.least !== null && plan.least > plan.perCoat / plan.batches };
     }),
   );
 
+  protected area = (squareMetres: number): string => this.units.show(squareMetres, 'area');
+  protected tool = ({ apply }: CoatPlan): string => ({ gun: GUNS[this.context.shop().gun], roller: 'a roller', aerosol: 'an aerosol' })[apply];
   protected ml = (litres: number): string =>
     this.units.system() === 'us' ? this.units.show(litres, 'volume') : `${litres < 0.01 ? (litres * 1000).toFixed(1) : Math.round(litres * 1000)} ml`;
   protected grams = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;

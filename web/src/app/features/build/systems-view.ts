@@ -11,13 +11,14 @@ import { Units } from '../../ui/units.service';
       @if (all.open.length > 0) {
         <p>{{ all.open.length === 1 ? 'One system goes' : all.open.length + ' systems go' }} on {{ units.inline(lowest()) }}; {{ all.refused.length }} other ways of priming are refused. All were tried.</p>
         <table class="plain">
-          <thead><tr><th>From the surface up</th><th class="num">Dry film</th><th class="num">Hands</th><th class="num">Product and hands</th></tr></thead>
+          <thead><tr><th>From the surface up</th><th class="num">Dry film</th><th class="num">Hands</th><th class="num">Product and hands</th><th></th></tr></thead>
           <tbody>
             @for (system of all.open; track system.names.join()) {
-              <tr [class.pick]="system.primers.join() === planned()"><td>{{ system.names.join(', ') }}@if (system.primers.join() === planned()) { <span class="flag ok">planned</span> }</td><td class="num">{{ units.show(system.dryFilm, 'film') }}</td><td class="num">{{ units.hands(system.hand) }}</td><td class="num"><b>{{ units.money(system.cost) }}</b></td></tr>
+              <tr [class.pick]="system.primers.join() === planned()"><td>{{ system.names.join(', ') }}@if (system.primers.join() === planned()) { <span class="flag ok">planned</span> }</td><td class="num">{{ units.show(system.dryFilm, 'film') }}</td><td class="num">{{ units.hands(system.hand) }}</td><td class="num"><b>{{ units.money(system.cost) }}</b></td><td class="num">@if (system.primers.join() !== planned()) { <button type="button" class="btn quiet" (click)="pick(system.primers)" [attr.aria-label]="'Plan with ' + system.names.join(', ')">Plan this</button> }</td></tr>
             }
           </tbody>
         </table>
+        @if (context.zone()?.system; as picked) { <p>This zone is planned with the system picked by hand. <button type="button" class="link" (click)="pick(null)">Let the plan choose</button></p> }
         <p class="basis">The plan takes the one that the shop's schools prefer, not always the cheapest; each line obeys every rule of the plan.</p>
       } @else { <p class="note stop"><b>No system exists</b>Every way of priming in catalogue and shop was tried for this topcoat on {{ units.inline(lowest()) }}; these refuse it.</p> }
       <h2>Refused, and why</h2>
@@ -26,11 +27,11 @@ import { Units } from '../../ui/units.service';
       </tbody></table>
     }
   `,
-  styles: 'h2 { margin: 20px 0 6px; } .why { width: 46%; color: var(--ink) !important; } .flag { margin-left: 8px; } .note { margin-bottom: 8px; }',
+  styles: 'td .btn { margin: -4px 0; } h2 { margin: 20px 0 6px; } .why { width: 46%; color: var(--ink) !important; } .flag { margin-left: 8px; } .note { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SystemsView {
-  private readonly context = inject(JobContext);
+  protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   private readonly facts = this.context.facts;
   protected readonly lowest = computed(() => {
@@ -59,4 +60,7 @@ export class SystemsView {
       names: names.length > 3 ? `${names.slice(0, 2).join('; ')} and ${names.length - 2} more` : names.join('; '),
     }));
   });
+
+  protected pick = (primers: readonly string[] | null): void =>
+    this.context.editZone('system', (zone) => ({ ...zone, system: primers && [...primers] }));
 }

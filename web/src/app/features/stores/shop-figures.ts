@@ -27,6 +27,11 @@ export class ShopFigures {
     ...Object.values(CATALOGUE.methods).map(({ ref, name }) => ({ value: ref, label: name })),
     ...this.shop().ownRows.map(({ id, name }) => ({ value: id, label: name })),
   ]);
+  protected readonly guns = [
+    { value: 'hvlp' as const, label: 'Low pressure, HVLP: 65 % lands' },
+    { value: 'conventional' as const, label: 'Conventional: 45 % lands' },
+    { value: 'airless' as const, label: 'Airless: 80 % lands' },
+  ];
   protected readonly systems = [
     { value: 'metric' as const, label: 'Metric' },
     { value: 'us' as const, label: 'US' },

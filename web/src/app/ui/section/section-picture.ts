@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Units } from '../units.service';
-import { draggedThickness, drawSection, type DrawnFilm, type SectionFilm } from './section-geometry';
+import { draggedThickness, drawSection, reliefPath, type DrawnFilm, type SectionFilm } from './section-geometry';
 
 export interface FilmDrag {
   readonly id: string;
@@ -37,6 +37,7 @@ export class SectionPicture {
   readonly dragged = output<FilmDrag>();
 
   protected readonly units = inject(Units);
+  protected readonly relief = reliefPath;
   protected readonly width = computed(() => (this.labelled() ? 150 : 170));
   protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 170));
   protected readonly head = computed(() => (this.stripper() === null ? 14 : 46));
@@ -49,6 +50,9 @@ export class SectionPicture {
         .map((film) => `${film.name} ${this.units.show(film.thickness, 'film')}`)
         .join(', '),
   );
+  /** Of a film that this job lays on; open below where it runs into grooves. */
+  protected outline = ({ y, height, fills }: DrawnFilm): string =>
+    height > 1.5 ? `M.75 ${y + height - (fills > 0 ? 0 : 0.75)}V${y + 0.75}H${this.width() - 0.75}V${y + height - (fills > 0 ? 0 : 0.75)}${fills > 0 ? '' : 'z'}` : '';
   private readonly drag = signal<Drag | null>(null);
 
   protected begin(event: PointerEvent, film: DrawnFilm): void {
