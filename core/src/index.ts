@@ -130,3 +130,6 @@ export { FIND_NAMES } from './bare/repairs.ts';
 export { planMasking, type MaskingPlan } from './build/masking.ts';
 export { MASKS } from './catalogue/masks.ts';
 export { methodOf } from './way/plan-zone.ts';
+export { meansText } from './bare/means-text.ts';
+export { AS_DRY, dryOut, type DryOut } from './bare/dry-out.ts';
+export { Moisture } from './model/moisture.ts';

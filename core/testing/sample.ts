@@ -6,6 +6,7 @@ import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
 import { AS_WORKED_OUT, type BlastSetting } from '../src/model/blast-setting.ts';
 import type { Design } from '../src/model/design.ts';
 import { Filling } from '../src/model/filling.ts';
+import type { Moisture } from '../src/model/moisture.ts';
 import type { TestRecord } from '../src/model/identification.ts';
 import type { CoatingId, FinishId, MethodId, PrimerId, ProductId } from '../src/model/ids.ts';
 import type { Choice, Condition, Item, Job, Layer, Part, Place, Zone } from '../src/model/job.ts';
@@ -40,6 +41,7 @@ export interface Sample {
   readonly system?: readonly string[];
   readonly films?: Readonly<Partial<Record<ProductId, number>>>;
   readonly design?: Design;
+  readonly moisture?: Moisture;
   readonly alloy?: string;
   readonly shape?: Zone['shape'];
   readonly box?: readonly [length: number, width: number, height: number];
@@ -79,6 +81,7 @@ export function sampleJob(sample: Sample = {}): Job {
     filling: sample.filling ? Filling.parse(sample.filling) : null,
     system: sample.system ? [...sample.system] : null,
     films: (sample.films ?? {}) as Zone['films'],
+    moisture: sample.moisture ?? null,
     design: sample.design ?? null,
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,

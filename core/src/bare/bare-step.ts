@@ -1,7 +1,8 @@
+import { BARE_MEANS, type MeansId } from '../catalogue/bare-means.ts';
 import { TREATMENTS, type TreatmentId } from '../catalogue/treatments.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { BareStep } from '../model/bare.ts';
+import type { BareStep, HoldPoint } from '../model/bare.ts';
 
 type Code = BareStep['code'];
 
@@ -36,16 +37,23 @@ export interface Wording {
   readonly detail: string;
   readonly wait?: number;
   readonly hold?: BareStep['hold'];
+  readonly means?: MeansId;
   readonly treatment?: TreatmentId;
 }
 
 /** Makes the step of a code for one zone. */
 export type Add = (code: Code, wording: Wording) => BareStep;
 
-export const WATER_BREAK = { method: 'water-break test, ASTM F22', accept: 'water holds as one film for 30 s' };
-export const PH = { method: 'pH paper on the wet surface and in laps', accept: 'pH 6 to 8' };
+export const WATER_BREAK: HoldPoint = {
+  method: 'water-break test, ASTM F22',
+  accept: 'water holds as one film for 30 s',
+  unit: 's',
+  least: 30,
+  most: null,
+};
+export const PH: HoldPoint = { method: 'pH paper on the wet surface and in laps', accept: 'pH 6 to 8', unit: 'pH', least: 6, most: 8 };
 
-export function toStep(zone: ZoneFacts, code: Code, { title, detail, wait, hold, treatment }: Wording): BareStep {
+export function toStep(zone: ZoneFacts, code: Code, { title, detail, wait, hold, means, treatment }: Wording): BareStep {
   const row = treatment && TREATMENTS[treatment];
   const dryingFactor = code === 'dry' || code === 'final-wash' || code === 'convert' ? cureScale(zone.job.place.temperature) : 1;
   return {
@@ -58,6 +66,7 @@ export function toStep(zone: ZoneFacts, code: Code, { title, detail, wait, hold,
       row && row.litresPerSquareMetre.value > 0
         ? { id: row.id, name: row.name, litres: zone.area * row.litresPerSquareMetre.value, pricePerLitre: row.pricePerLitre.value }
         : null,
+    means: means ? BARE_MEANS[means].value : null,
     hold: hold ?? null,
   };
 }

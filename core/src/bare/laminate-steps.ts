@@ -1,11 +1,20 @@
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { BareStep } from '../model/bare.ts';
+import type { BareStep, HoldPoint } from '../model/bare.ts';
 import { onGroup } from '../rules/groups.ts';
 import { PH, type Add } from './bare-step.ts';
 import { bondSteps } from './bond-steps.ts';
+import { AS_DRY } from './dry-out.ts';
 import { keyText } from './key-text.ts';
 import { washesFirst } from './washes-first.ts';
+
+const MOISTURE: HoldPoint = {
+  method: 'moisture meter against a dry reference above the waterline',
+  accept: 'reads as the dry reference; else dry out for weeks',
+  unit: 'of the meter above the reference',
+  least: null,
+  most: AS_DRY,
+};
 
 /** Laminate and wood: dewaxed, keyed, washed and dried. */
 export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add): BareStep[] {
@@ -13,9 +22,16 @@ export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add):
   const wood = onGroup(zone, 'wood');
   const immersed = zone.job.item.service.startsWith('immersed');
   return [
-    ...(wayOff?.family === 'chem' ? [add('rinse', { title: 'Rinse stripper off', detail: 'Fresh water, soft brush, twice.' })] : []),
+    ...(wayOff?.family === 'chem' ? [add('rinse', { title: 'Rinse stripper off', detail: 'Fresh water, soft brush, twice.', means: 'water' })] : []),
     ...(wayOff?.id === 'blast.soda'
-      ? [add('neutralise', { title: 'Wash soda off and neutralise', detail: 'Water with a little vinegar, then clear water.', hold: PH })]
+      ? [
+          add('neutralise', {
+            title: 'Wash soda off and neutralise',
+            detail: 'Water with a little vinegar, then clear water.',
+            hold: PH,
+            means: 'after-soda',
+          }),
+        ]
       : []),
     ...(washesFirst(zone)
       ? [
@@ -23,6 +39,7 @@ export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add):
             title: wood ? 'Wipe down' : 'Dewax and wash',
             detail: 'Before any sanding: sanding drives wax and grease in.',
             wait: 15,
+            means: 'detergent',
           }),
         ]
       : []),
@@ -37,9 +54,8 @@ export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add):
       title: 'Wash, wipe and dry',
       detail: 'Clean cloths; let solvent leave.',
       wait: immersed ? 120 : 20,
-      hold: immersed
-        ? { method: 'moisture meter against a dry reference above the waterline', accept: 'reads as the dry reference; else dry out for weeks' }
-        : null,
+      means: 'final-wash',
+      hold: immersed ? MOISTURE : null,
     }),
   ];
 }

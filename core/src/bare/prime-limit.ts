@@ -11,11 +11,15 @@ const HOUR = 60;
 const FILM_HOLDS = 28 * 24 * HOUR;
 
 /** How long the surface keeps before it must be primed. */
-export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeReason'> {
+export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
   const { temperature, humidity } = zone.job.place;
-  if (zone.kept.length > 0) return { primeWithin: null, primeReason: 'Keyed paint keeps while it stays clean.' };
+  if (zone.kept.length > 0) return { primeWithin: null, primeBy: null, primeReason: 'Keyed paint keeps while it stays clean.' };
   if (holdsFilm(zone, wayOff))
-    return { primeWithin: FILM_HOLDS, primeReason: 'Unbroken phosphate film in a dry store: weeks; once it is scrubbed off, the same day.' };
+    return {
+      primeWithin: FILM_HOLDS,
+      primeBy: 'time',
+      primeReason: 'Unbroken phosphate film in a dry store: weeks; once it is scrubbed off, the same day.',
+    };
   if (onGroup(zone, 'ferrous')) {
     const blasted = wayOff?.traits.includes('hard-medium') ?? false;
     const contaminated = zone.zone.condition.contamination.includes('salt');
@@ -24,9 +28,14 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
       ...(blasted ? ['blasted steel keeps half as long'] : []),
       ...(contaminated ? ['salt: a tenth'] : []),
     ];
-    return { primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }), primeReason: `Flash rust: ${why.join(', ')}.` };
+    return {
+      primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }),
+      primeBy: 'humidity',
+      primeReason: `Flash rust: ${why.join(', ')}.`,
+    };
   }
-  if (onGroup(zone, 'light')) return { primeWithin: 6 * HOUR, primeReason: 'Aluminium grows its oxide back within 4 to 8 h of keying.' };
-  if (onGroup(zone, 'zinc')) return { primeWithin: 8 * HOUR, primeReason: 'Zinc is primed the same day.' };
-  return { primeWithin: null, primeReason: 'Keeps while it stays clean and dry.' };
+  if (onGroup(zone, 'light'))
+    return { primeWithin: 6 * HOUR, primeBy: 'time', primeReason: 'Aluminium grows its oxide back within 4 to 8 h of keying.' };
+  if (onGroup(zone, 'zinc')) return { primeWithin: 8 * HOUR, primeBy: 'time', primeReason: 'Zinc is primed the same day.' };
+  return { primeWithin: null, primeBy: null, primeReason: 'Keeps while it stays clean and dry.' };
 }

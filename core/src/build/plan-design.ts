@@ -80,7 +80,9 @@ function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid;
   if (Math.abs(later) < EQUAL) {
     const [first, second] = a.colour.dark && !b.colour.dark ? [b, a] : [a, b];
     const why =
-      a.colour.dark === b.colour.dark ? 'in the order they were entered' : `${first.colour.name} first, as a dark colour covers a light one in fewer coats`;
+      a.colour.dark === b.colour.dark
+        ? 'in the order they were entered'
+        : `${first.colour.name} first, as a dark colour covers a light one in fewer coats`;
     return { first, second, why: `Both take tape equally soon: ${why}.` };
   }
   const [first, second] = later > 0 ? [a, b] : [b, a];

@@ -17,10 +17,10 @@ export interface BareSteel {
 /**
  * Time from "bare and dry" to visible flash rust on steel. Bands by humidity are a model assumption taken from practice:
  * under 40 % 48 h, to 60 % 24 h, to 75 % 8 h, to 85 % 4 h, above that or within 3 °C of the dew point 1 h;
- * salt, acid or finger marks a tenth, blasted half.
+ * salt, acid or finger marks a tenth, blasted half. Metal is as warm as the air unless its own temperature is given.
  */
-export function flashRustTime(surface: Celsius, humidity: Percent, steel: BareSteel): Minutes {
-  const nearDew = surface - dewPoint(surface, humidity) < 3;
+export function flashRustTime(air: Celsius, humidity: Percent, steel: BareSteel, surface: Celsius = air): Minutes {
+  const nearDew = surface - dewPoint(air, humidity) < 3;
   const band = BANDS.find(([below]) => humidity < below);
   const hours = nearDew || !band ? 1 : band[1];
   return minutes(hours * 60 * (steel.blasted ? 0.5 : 1) * (steel.contaminated ? 0.1 : 1));

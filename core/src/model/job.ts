@@ -7,6 +7,7 @@ import { TestRecord } from './identification.ts';
 import { Design } from './design.ts';
 import { CoatingId, FinishId, ProductId, SubstrateId } from './ids.ts';
 import { MeshRecord, Photo } from './files.ts';
+import { Moisture } from './moisture.ts';
 import { Order } from './order.ts';
 import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
@@ -80,6 +81,7 @@ export const Zone = z.strictObject({
     .partialRecord(ProductId, Micrometres)
     .default({})
     .describe('dry film wanted of a product, all its coats, µm; what is not named takes its usual film'),
+  moisture: Moisture.nullable().default(null).describe('of a laminate; null: not measured'),
   design: Design.nullable().default(null).describe('two colours or lettering; null: one colour'),
 });
 export type Zone = z.infer<typeof Zone>;

@@ -48,6 +48,7 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   patches: [],
   system: null,
   films: {},
+  moisture: null,
   design: null,
 });
 

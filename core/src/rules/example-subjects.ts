@@ -56,6 +56,7 @@ const laden = (part: Part): Part => ({
   box: LARGE,
   zones: part.zones.map((zone) => ({
     ...zone,
+    moisture: { reference: 4, readings: [{ at: '2026-03-02T08:00:00Z', value: 18 }] },
     stack: [
       ...zone.stack,
       ...ON_TOP.map(([coating, film], i) => ({

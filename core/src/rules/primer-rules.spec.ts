@@ -17,6 +17,7 @@ const KEPT_ANTIFOUL: Sample = {
   finish: 'antifouling',
 };
 const KEPT: Sample = { target: { kind: 'keep' } };
+const GRP_SEA: Sample = { ...SEA, substrate: 'grp-gelcoat', finish: 'antifouling' };
 const AIRCRAFT: Sample = { substrate: 'aluminium-clad', item: { kind: 'aircraft' } };
 
 const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
@@ -54,6 +55,10 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'flame-then-primer': {
     fires: ['plastic-primer', { substrate: 'pp-epdm', shop: { schools: { P3: 'flame' } } }],
     silent: ['plastic-primer', { substrate: 'pp-epdm' }],
+  },
+  'laminate-wet': {
+    fires: ['barrier-epoxy', { ...GRP_SEA, moisture: { reference: 4, readings: [{ at: '2026-11-01T08:00:00Z', value: 18 }] } }],
+    silent: ['barrier-epoxy', { ...GRP_SEA, moisture: { reference: 4, readings: [{ at: '2026-11-01T08:00:00Z', value: 4.5 }] } }],
   },
   'too-fine-key': { fires: ['epoxy-2k', { shop: { schools: { K1: 'fine' } } }], silent: ['epoxy-2k', {}] },
   'iso-supplied-air': { fires: ['surfacer-2k', KEPT], silent: ['surfacer-2k', { ...KEPT, shop: { equipment: ['supplied-air'] } }] },

@@ -1,3 +1,4 @@
+import { meansText } from '../bare/means-text.ts';
 import { BARE_ORDER, type BareStep } from '../model/bare.ts';
 import { SAND_PROTECTION, WASH_PROTECTION } from '../safety/protection.ts';
 import { draftStep, placeName, type DraftStep } from './draft-step.ts';
@@ -26,7 +27,7 @@ const toDraft = (step: BareStep, place: string): DraftStep =>
   draftStep({
     stage: 'bare',
     title: step.title,
-    detail: step.detail,
+    detail: step.means ? `${meansText(step.means)}. ${step.detail}` : step.detail,
     where: [place],
     hand: step.hand,
     wait: step.wait,

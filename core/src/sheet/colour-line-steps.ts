@@ -14,7 +14,10 @@ export function colourLineSteps(coat: CoatPlan, zones: readonly PlannedZone[]): 
     for (const step of design?.steps.filter((one) => one.after === after) ?? []) {
       const place = placeName(plan.partName, plan.zoneName);
       const known = merged.get(step.title + step.detail);
-      merged.set(step.title + step.detail, known ? { ...known, where: [...known.where, place], hand: known.hand + step.hand } : toDraft(step, coat, place));
+      merged.set(
+        step.title + step.detail,
+        known ? { ...known, where: [...known.where, place], hand: known.hand + step.hand } : toDraft(step, coat, place),
+      );
     }
   }
   return [...merged.values()];

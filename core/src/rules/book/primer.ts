@@ -1,6 +1,7 @@
 import { jointOf, type Joint } from '../../build/compatibility.ts';
 import { familyOfCoating, familyOfProduct } from '../../build/families.ts';
 import { assumption, practice } from '../../model/basis.ts';
+import { dryOut, type DryOut } from '../../bare/dry-out.ts';
 import { dewPoint } from '../../climate/dew-point.ts';
 import { onGroup, onPlastic } from '../groups.ts';
 import type { PrimerRule, PrimerSubject } from '../subjects.ts';
@@ -21,6 +22,15 @@ function jointAbove({ primer, finish }: PrimerSubject): Joint | null {
 /** The primer and the topmost coating that stays. */
 const jointBelow = ({ primer, zone }: PrimerSubject): Joint =>
   jointOf(familyOfProduct(primer.id), zone.kept[0] ? familyOfCoating(zone.kept[0].coating.id) : zone.substrate.group);
+const drying = ({ zone }: PrimerSubject): DryOut | null => (zone.zone.moisture ? dryOut(zone.zone.moisture) : null);
+/** When it will be dry, or why that cannot be said. */
+function drySays(subject: PrimerSubject): string {
+  const state = drying(subject);
+  if (state?.state === 'drying') return `At the rate of the readings it is dry in about ${Math.ceil(state.days)} days.`;
+  return state?.state === 'stuck'
+    ? 'The readings do not fall: open the gelcoat, wash out and warm it, before any waiting helps.'
+    : 'One reading does not say how fast it dries: read again in a week, same place.';
+}
 /** °C of surface above dew point asked for by ISO 8502-4. */
 const DEW_MARGIN = 3;
 
@@ -198,6 +208,16 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     looksAt: ['service'],
     change: 'Immersed service.',
     when: (s) => !immersed(s) && (s.primer.id === 'barrier-epoxy' || s.primer.id === 'tie-coat'),
+  },
+  {
+    id: 'laminate-wet',
+    effect: 'caution',
+    title: 'The laminate is still wet',
+    reason: (s) => `Water under a coat comes back as blisters. ${drySays(s)}`,
+    basis: assumption,
+    looksAt: ['moisture readings', 'substrate'],
+    change: 'Readings like the dry reference.',
+    when: (s) => bare(s) && onGroup(s.zone, 'composite') && drying(s) !== null && drying(s)?.state !== 'dry',
   },
   {
     id: 'tie-over-antifoul',

@@ -23,6 +23,7 @@ import { JobActions } from './job.actions';
 import { jobsFeature, type OpenJob } from './job.reducer';
 import { inSlices } from './in-slices';
 import { shopFeature } from './shop.reducer';
+import { toShop } from './shop-time';
 
 /** Everything the stages of one open job share: document, plan, the zone looked at, and the way to change the document. */
 @Injectable()
@@ -44,6 +45,11 @@ export class JobContext {
   });
   /** the catalogue with the shop's own rows */
   readonly catalogue = computed(() => withOwnRows(CATALOGUE, this.shop().ownRows));
+  /** what the probe has read, oldest first */
+  readonly readings = this.store.selectSignal(benchFeature.selectReadings);
+  private readonly time = this.store.selectSignal(benchFeature.selectTime);
+  /** ms, by the clock of the shop */
+  now = (): number => toShop(this.time(), Date.now());
   readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
   readonly job = computed(() => this.open()?.history.present ?? null);
   /** follows document and shop; a large job is planned in slices, and until then the last plan stands */

@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { meansText } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
 import { CalculatorsView } from './calculators-view';
 import { ClockView } from './clock-view';
 import { FindsPanel } from './finds-panel';
+import { MoisturePanel } from './moisture-panel';
 
 const VIEWS = { plan: 'Plan', clock: 'Clock', sums: 'Calculators' } as const;
 type View = keyof typeof VIEWS;
@@ -13,7 +15,7 @@ type View = keyof typeof VIEWS;
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone, RouterLink, ClockView, CalculatorsView, FindsPanel],
+  imports: [NoZone, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -26,6 +28,8 @@ export class BarePage {
 
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
+  protected readonly text = meansText;
+  protected readonly laminate = computed(() => this.context.facts()?.substrate.group === 'composite');
   protected readonly bare = computed(() => this.context.zonePlan()?.bare ?? null);
   protected readonly hands = computed(() => this.bare()?.steps.reduce((sum, { hand }) => sum + hand, 0) ?? 0);
   protected readonly waits = computed(() => this.bare()?.steps.reduce((sum, { wait }) => sum + wait, 0) ?? 0);

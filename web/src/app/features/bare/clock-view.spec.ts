@@ -7,7 +7,7 @@ import { ClockView } from './clock-view';
 
 const HOUR = 3_600_000;
 const document = DEMO_JOBS[0] as Job;
-const units = { minutes: (value: number) => `${Math.round(value)} min`, text: (text: string) => text };
+const units = { show: (value: number) => `${value}`, minutes: (value: number) => `${Math.round(value)} min`, text: (text: string) => text };
 
 async function clocks(bareHoursAgo: number | null = null) {
   const bareAt = bareHoursAgo === null ? null : new Date(Date.now() - bareHoursAgo * HOUR).toISOString();
@@ -15,6 +15,8 @@ async function clocks(bareHoursAgo: number | null = null) {
   const context = {
     job,
     plan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE)),
+    readings: signal([]),
+    now: () => Date.now(),
     edit: (_: string, change: (before: Job) => Job) => job.update(change),
   };
   TestBed.configureTestingModule({

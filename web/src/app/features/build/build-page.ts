@@ -18,13 +18,34 @@ import { reliefsOf } from './reliefs';
 import { SystemsView } from './systems-view';
 import { WindowsView } from './windows-view';
 
-const VIEWS = { plan: 'Plan', systems: 'Systems', stack: 'Own stack', colours: 'Two colours', mix: 'Mix', masking: 'Masking', windows: 'Windows' } as const;
+const VIEWS = {
+  plan: 'Plan',
+  systems: 'Systems',
+  stack: 'Own stack',
+  colours: 'Two colours',
+  mix: 'Mix',
+  masking: 'Masking',
+  windows: 'Windows',
+} as const;
 type View = keyof typeof VIEWS;
 
 /** Primer with its reasons, and every coat up to the finish. */
 @Component({
   selector: 'lb-build-page',
-  imports: [SectionPicture, FindingNote, NoZone, WhyButton, RouterLink, SystemsView, OwnStack, ColoursView, QuantityField, MixView, MaskingView, WindowsView],
+  imports: [
+    SectionPicture,
+    FindingNote,
+    NoZone,
+    WhyButton,
+    RouterLink,
+    SystemsView,
+    OwnStack,
+    ColoursView,
+    QuantityField,
+    MixView,
+    MaskingView,
+    WindowsView,
+  ],
   templateUrl: './build-page.html',
   styleUrls: ['../../ui/page.css', './build-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -39,7 +60,10 @@ export class BuildPage {
   protected readonly units = inject(Units);
   protected readonly build = computed(() => this.context.zonePlan()?.build ?? null);
   private readonly reliefs = computed(() => reliefsOf(this.context.zonePlan() ?? { chosen: null, abrade: null, build: null }));
-  protected readonly films = computed(() => [...stackFilms(keptLayers(this.context.zone())), ...coatFilms(this.build()?.coats ?? [], this.reliefs())]);
+  protected readonly films = computed(() => [
+    ...stackFilms(keptLayers(this.context.zone())),
+    ...coatFilms(this.build()?.coats ?? [], this.reliefs()),
+  ]);
   protected readonly substrate = computed(() => {
     const part = this.context.part();
     return part ? CATALOGUE.substrates[part.substrate].name : '';

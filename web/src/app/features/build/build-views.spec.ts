@@ -45,6 +45,7 @@ async function show(view: Type<unknown>, document: Job, partName: RegExp, place:
     catalogue: signal(CATALOGUE),
     facts: signal(facts),
     zonePlan: signal(zonePlan),
+    zone: signal(facts?.zone ?? null),
     wayOff: signal(methodOf(zonePlan.chosen, CATALOGUE)),
   };
   TestBed.resetTestingModule().configureTestingModule({

@@ -44,9 +44,7 @@ export class ColoursView {
   protected readonly design = computed(() => this.context.zone()?.design ?? null);
   protected readonly plan = computed(() => this.context.zonePlan()?.build?.design ?? null);
   protected readonly wet = computed(() => (this.context.facts()?.finish?.coats.length ?? 0) > 0);
-  protected readonly products = computed(() =>
-    ColourId.options.map((value) => ({ value, label: coatById(value, this.context.catalogue()).name })),
-  );
+  protected readonly products = computed(() => ColourId.options.map((value) => ({ value, label: coatById(value, this.context.catalogue()).name })));
   protected readonly stops = computed(() => this.context.zonePlan()?.build?.findings.filter(({ code }) => code === 'colours-do-not-meet') ?? []);
 
   protected start(kind: Design['kind']): void {

@@ -27,7 +27,8 @@ import { Units } from '../../ui/units.service';
       </tbody></table>
     }
   `,
-  styles: 'td .btn { margin: -4px 0; } h2 { margin: 20px 0 6px; } .why { width: 46%; color: var(--ink) !important; } .flag { margin-left: 8px; } .note { margin-bottom: 8px; }',
+  styles:
+    'td .btn { margin: -4px 0; } h2 { margin: 20px 0 6px; } .why { width: 46%; color: var(--ink) !important; } .flag { margin-left: 8px; } .note { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SystemsView {

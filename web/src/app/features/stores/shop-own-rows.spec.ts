@@ -1,9 +1,11 @@
 import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { DEFAULT_SHOP, type OwnRow, type Shop } from '@lift-bare/core';
+import { Units } from '../../ui/units.service';
 import { ShopEditor } from './shop-editor';
 import { ShopOwnRows } from './shop-own-rows';
 
+const units = { minutes: (value: number) => `${Math.round(value)} min`, show: (value: number) => `${value} °C` };
 const gel: OwnRow = { id: 'own.gel', name: 'House gel', base: 'chem.slow-gel', note: '', figures: { price: 11, softening: { 'alkyd-enamel': 100 } } };
 
 async function page(ownRows: OwnRow[] = []) {
@@ -15,7 +17,9 @@ async function page(ownRows: OwnRow[] = []) {
       return true;
     },
   };
-  TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection(), { provide: ShopEditor, useValue: editor }] });
+  TestBed.configureTestingModule({
+    providers: [provideZonelessChangeDetection(), { provide: ShopEditor, useValue: editor }, { provide: Units, useValue: units }],
+  });
   const fixture = TestBed.createComponent(ShopOwnRows);
   await fixture.whenStable();
   const root = fixture.nativeElement as HTMLElement;
@@ -87,4 +91,46 @@ test('a file is merged in; a bad one is told line by line and changes nothing', 
   await open('good.csv', 'id,name,base,price\nown.gel,Renamed,chem.slow-gel,9\nown.y,Y,mech.da,2\n');
   expect(rows().map(({ name }) => name)).toEqual(['Renamed', 'Y']);
   expect(root.querySelector('[role=status]')?.textContent).toBe('2 rows read from good.csv.');
+});
+
+describe('a data sheet', () => {
+  const paint: OwnRow = { id: 'own.paint', name: 'House clear', base: 'clear-2k', note: '', figures: {} };
+  const error = (root: HTMLElement) => root.querySelector('.error')?.textContent;
+
+  test('two points show what follows from them at other temperatures', async () => {
+    const { type, root, rows } = await page([paint]);
+    await type('Times hold at', '20');
+    await type('Next product from', '240');
+    await type('Second point at', '10');
+    await type('Next product from, there', '960');
+    expect(rows()[0]?.figures).toEqual({ sheetAt: 20, recoatMin: 240, secondAt: 10, secondRecoat: 960 });
+    expect(root.textContent).toMatch(/480 min at 15 °C.*120 min at 25 °C/s);
+    expect(root.textContent).toContain('Taken wherever a topcoat has two-pack clear');
+  });
+
+  test('crossed points and no solids are refused where they are typed, and what was entered stays', async () => {
+    const { type, input, root, rows } = await page([{ ...paint, figures: { recoatMin: 240, secondAt: 10 } }]);
+    await type('Next product from, there', '200');
+    expect(error(root)).toContain('crossed');
+    expect(input('Next product from, there').value).toBe('200');
+    expect(rows()[0]?.figures.secondRecoat).toBeUndefined();
+    await type('Next product from, there', '500');
+    await type('Solids by volume', '0');
+    expect(error(root)).toContain('1 or more');
+    expect(rows()[0]?.figures).toEqual({ recoatMin: 240, secondAt: 10, secondRecoat: 500 });
+  });
+
+  test('a figure that crosses another is refused with the name of that other', async () => {
+    const { type, root, rows } = await page([{ ...paint, figures: { recoatMin: 240, secondAt: 10, secondRecoat: 500 } }]);
+    await type('Next product from', '600');
+    expect(error(root)).toMatch(/^Next product from, there: the points are crossed/);
+    expect(rows()[0]?.figures.recoatMin).toBe(240);
+  });
+
+  test('a second copy of the same topcoat says which stands before it; frost may be entered', async () => {
+    const { type, root, rows } = await page([paint, { ...paint, id: 'own.other', name: 'Other clear' }]);
+    expect(root.textContent).toContain('Not taken: House clear stands before it');
+    await type('Second point at', '-5');
+    expect(rows()[0]?.figures.secondAt).toBe(-5);
+  });
 });

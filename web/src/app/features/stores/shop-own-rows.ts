@@ -91,7 +91,7 @@ export class ShopOwnRows {
   }
 
   protected add(base: OwnRow['base']): void {
-    const name = `Own ${this.baseName(base).toLowerCase()}`.slice(0, 80);
+    const name = `Own ${this.baseName(base).toLowerCase()}`.replace(/ \((primer|topcoat)\)$/, '').slice(0, 80);
     this.editor.set('ownRows', [...this.rows(), { id: this.freeId(name), name, base, note: '', figures: {} }]);
   }
 

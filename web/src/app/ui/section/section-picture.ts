@@ -52,7 +52,9 @@ export class SectionPicture {
   );
   /** Of a film that this job lays on; open below where it runs into grooves. */
   protected outline = ({ y, height, fills }: DrawnFilm): string =>
-    height > 1.5 ? `M.75 ${y + height - (fills > 0 ? 0 : 0.75)}V${y + 0.75}H${this.width() - 0.75}V${y + height - (fills > 0 ? 0 : 0.75)}${fills > 0 ? '' : 'z'}` : '';
+    height > 1.5
+      ? `M.75 ${y + height - (fills > 0 ? 0 : 0.75)}V${y + 0.75}H${this.width() - 0.75}V${y + height - (fills > 0 ? 0 : 0.75)}${fills > 0 ? '' : 'z'}`
+      : '';
   private readonly drag = signal<Drag | null>(null);
 
   protected begin(event: PointerEvent, film: DrawnFilm): void {
