@@ -27,7 +27,7 @@ export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add):
       ? [
           add('neutralise', {
             title: 'Wash soda off and neutralise',
-            detail: 'Water with a little vinegar, then clear water.',
+            detail: 'Alkaline salt kills adhesion.',
             hold: PH,
             means: 'after-soda',
           }),

@@ -34,12 +34,12 @@ function washSteps(wayOff: Method | null, add: Add): BareStep[] {
     return [
       add('neutralise', {
         title: 'Wash soda off and neutralise',
-        detail: 'Water with a little vinegar, then clear water: alkaline salt kills adhesion.',
+        detail: 'Alkaline salt kills adhesion.',
         hold: PH,
         means: 'after-soda',
       }),
     ];
-  return [add('blow-down', { title: 'Blow down and vacuum', detail: 'Clean dry air; dust out of seams, holes and pits.', means: 'dry-air' })];
+  return [add('blow-down', { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air' })];
 }
 
 const TREATED = {

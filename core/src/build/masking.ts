@@ -3,6 +3,8 @@ import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { edgesOf } from '../geometry/edge-length.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { lowerFirst } from '../units/casing.ts';
+import { formatMinutes } from '../units/format-quantity.ts';
 import { transferShare } from './quantity.ts';
 import { pulledWet, pullSpan } from './tape-times.ts';
 
@@ -14,6 +16,8 @@ export interface Masking {
   readonly why: string;
   /** m of tape, or pieces */
   readonly quantity: number;
+  /** places of the part are covered once for all its zones, lines for each zone */
+  readonly of: 'part' | 'zone';
   readonly off: string;
 }
 
@@ -89,6 +93,7 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
           ),
         ]
       : []),
+    ...designItems(build),
     ...(edge
       ? [
           item(
@@ -103,10 +108,28 @@ function paintItems(zone: ZoneFacts, build: BuildPlan | null): Masking[] {
   ];
 }
 
+/** The line of two colours, or the film of a lettering. */
+function designItems(build: BuildPlan | null): Masking[] {
+  const design = build?.design;
+  if (!design) return [];
+  const film = design.kind === 'lift-off';
+  return [
+    {
+      what: film ? 'Lettering or stripes' : 'Line between the colours',
+      work: 'paint',
+      mask: film ? 'cut film' : 'fine-line tape',
+      why: film ? 'What it covers stays in the first colour.' : 'A thin plastic edge gives a line that paper tape does not.',
+      quantity: film ? 1 : design.line,
+      of: 'zone',
+      off: `${formatMinutes(design.steps.find(({ code }) => code === 'peel')?.from ?? 0)} after the last pass of ${lowerFirst(design.second)}`,
+    },
+  ];
+}
+
 const places = (zone: ZoneFacts, work: Masking['work'], attack: Attack, off: string): Masking[] =>
   zone.part.features.flatMap((feature) => {
     const place = MASKED_PLACES[feature];
-    return place?.[work] ? [item(zone, work, attack, { what: place.name, why: place.why, how: place.how }, off)] : [];
+    return place?.[work] ? [{ ...item(zone, work, attack, { what: place.name, why: place.why, how: place.how }, off), of: 'part' as const }] : [];
   });
 
 function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, why, how }: Covered, off: string): Masking {
@@ -114,7 +137,7 @@ function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, wh
   const mask: MaskId = how === 'plug' && attack !== 'heat' ? 'plugs' : tape;
   const { unit, layers } = MASKS[mask];
   const quantity = unit === 'm' ? layers * (how === 'line' ? lineOf(zone) : SPOT) : PIECES;
-  return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, off };
+  return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, of: 'zone', off };
 }
 
 /** m round the zone; what has no edge of its own counts as a square. */

@@ -7,6 +7,7 @@ import { edgesOf } from '../geometry/edge-length.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { Design, DesignColour, DesignPlan } from '../model/design.ts';
 import type { Finding } from '../model/finding.ts';
+import { upperFirst } from '../units/casing.ts';
 import { coatPlan } from './coat-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { designSteps } from './design-steps.ts';
@@ -70,11 +71,11 @@ const mayFollow = (second: Laid, first: Laid): boolean =>
 
 function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid; why: string } {
   if (kind === 'lift-off')
-    return { first: a, second: b, why: `${a.colour.name} shows where the film was, so it goes on first and the film is laid on it.` };
+    return { first: a, second: b, why: `${upperFirst(a.colour.name)} shows where the film was, so it goes on first and the film is laid on it.` };
   if (mayFollow(b, a) !== mayFollow(a, b)) {
     const [first, second] = mayFollow(b, a) ? [a, b] : [b, a];
     const { reason } = jointOf(familyOfProduct(first.coat.base), familyOfProduct(second.coat.base));
-    return { first, second, why: `${first.colour.name} goes first. The other way round: ${reason}` };
+    return { first, second, why: `${upperFirst(first.colour.name)} goes first. The other way round: ${reason}` };
   }
   const later = tapeOver(b.coat) - tapeOver(a.coat);
   if (Math.abs(later) < EQUAL) {
@@ -86,7 +87,7 @@ function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid;
     return { first, second, why: `Both take tape equally soon: ${why}.` };
   }
   const [first, second] = later > 0 ? [a, b] : [b, a];
-  return { first, second, why: `${first.colour.name} takes tape sooner, so it goes first and is masked for ${second.colour.name}.` };
+  return { first, second, why: `${upperFirst(first.colour.name)} takes tape sooner, so it goes first and is masked for ${second.colour.name}.` };
 }
 
 /** Every pair that meets: ground, first, second, clear. */

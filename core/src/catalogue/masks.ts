@@ -16,6 +16,8 @@ export const MASKS = {
   'polyester tape': { name: 'Polyester tape, stands acid, caustic and the oven', unit: 'm', price: 0.5, packs: [33], layers: 2 },
   'blast tape': { name: 'Rubber blast tape', unit: 'm', price: 1.2, packs: [10], layers: 2 },
   'cloth tape': { name: 'Cloth tape', unit: 'm', price: 0.2, packs: [25], layers: 2 },
+  'fine-line tape': { name: 'Fine-line tape', unit: 'm', price: 0.25, packs: [33], layers: 1 },
+  'cut film': { name: 'Cut film, low tack', unit: 'piece', price: 12, packs: [1], layers: 0 },
   plugs: { name: 'Plugs and scrap bolts', unit: 'piece', price: 0.5, packs: [1], layers: 0 },
   'wet cloth': { name: 'Wet cloth behind a metal shield', unit: 'piece', price: 1, packs: [1], layers: 0 },
 } as const satisfies Readonly<Record<string, Mask>>;

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_JOBS, DEMO_SHOP } from '../demo/demo-jobs.ts';
+import type { Job } from '../model/job.ts';
 import { planJob } from '../plan-job.ts';
 import { choosePacks } from './kit-list.ts';
 
@@ -103,5 +104,25 @@ describe('sums of a plan', () => {
       expect(steps.map(({ number }) => number)).toEqual(steps.map((_, i) => i + 1));
       for (const { title, detail } of steps) expect(`${title} ${detail}`).not.toMatch(/undefined|NaN|null|\[object/);
     }
+  });
+});
+
+describe('masking of a part with several zones', () => {
+  const bolted = sampleJob({ features: ['threads', 'glass'], choice: { method: 'blast.garnet' }, substrate: 'mild-steel-section', thickness: 4 });
+  const [part] = bolted.parts as [Job['parts'][number]];
+  const again = part.zones.map((zone) => ({ ...zone, id: 'zone2', name: 'Back' }));
+  const need = (job: Job, id: string) => planJob(job, sampleShop(), CATALOGUE).kit.find((one) => one.id === id)?.need;
+  const two: Job = { ...bolted, parts: [{ ...part, zones: [...part.zones, ...again] }] };
+  const apart: Job = { ...bolted, parts: [part, { ...part, id: 'part2', zones: again }] };
+
+  test('its threads are plugged once, for blasting and painting; those of another part again', () => {
+    expect(need(bolted, 'plugs')).toBeGreaterThan(0);
+    expect(need(two, 'plugs')).toBe(need(bolted, 'plugs'));
+    expect(need(apart, 'plugs')).toBe(2 * (need(bolted, 'plugs') ?? 0));
+  });
+
+  test('so is its glass, with the tape that each work wants', () => {
+    expect(need(two, 'blast tape')).toBe(need(bolted, 'blast tape'));
+    expect(need(apart, 'blast tape')).toBe(2 * (need(bolted, 'blast tape') ?? 0));
   });
 });

@@ -1,8 +1,8 @@
-import { planMasking } from '../build/masking.ts';
 import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
+import { maskingNeeds } from './masking-needs.ts';
 import { sandingSupplies } from './sanding-supplies.ts';
 import { sharedSetUps } from './shared-set-ups.ts';
 
@@ -30,6 +30,7 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
     else needs.set(line.id, line);
   };
   for (const zone of zones) needsOf(zone, catalogue).forEach(need);
+  for (const { mask, quantity } of maskingNeeds(zones)) need(maskNeed(mask, quantity));
   for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
   const protection = [...new Set(steps.flatMap((step) => step.protection))];
   return [
@@ -98,13 +99,7 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
         ]
       : []),
   ]);
-  return [...supplies, ...sanding, ...treatments, ...coats, ...masking(zone)];
-}
-
-/** Low-tack tape and paper for the coats, and what outlasts the way off where something has to be covered. */
-function masking({ facts, plan, wayOff }: PlannedZone): Need[] {
-  const needs = planMasking(facts, wayOff, plan.build).items.map(({ mask, quantity }) => maskNeed(mask, quantity));
-  return needs.some(({ id }) => id === 'low-tack tape') ? needs : [...needs, maskNeed('low-tack tape', 4 * Math.sqrt(facts.area))];
+  return [...supplies, ...sanding, ...treatments, ...coats];
 }
 
 const maskNeed = (id: MaskId, quantity: number): Need => ({ id, group: 'masking', ...MASKS[id], quantity });

@@ -23,7 +23,7 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
         @if (row.clock; as clock) {
           <p class="left"><b>{{ clock.left >= 0 ? units.minutes(clock.left) : units.minutes(-clock.left) + ' over' }}</b> <span class="flag" [class]="clock.state === 'running' ? 'ok' : clock.state === 'near' ? 'care' : 'stop'">{{ words[clock.state] }}</span> Primer on by <b>{{ time(clock.due) }}</b>.</p>
           <p>{{ clock.todo }}</p>
-          <p class="small soft"><span class="bar" aria-hidden="true"><i [style.width.%]="clock.used > 1 ? 100 : clock.used * 100"></i></span> {{ percent(clock.used) }} of its time has gone{{ clock.seen > 0 ? ', ' + percent(clock.seen) + ' of that by the probe' : '' }}.</p>
+          <p class="small soft"><span class="bar" aria-hidden="true"><i [style.width.%]="clock.used > 1 ? 100 : clock.used * 100"></i></span> {{ percent(clock.used) }} of its time has gone{{ clock.seen >= 0.01 ? ', ' + percent(clock.seen) + ' of that by the probe' : '' }}.</p>
           <label class="since small soft">bare and dry since <input type="datetime-local" [value]="field(row.part.bareAt)" (change)="retime(row.part.id, $any($event.target).value)" /></label>
         } @else { <p class="soft">Keeps {{ units.minutes(row.within) }} from then: {{ units.text(row.why) }}</p> }
       </section>

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { dryOut, Moisture } from '@lift-bare/core';
+import { dryOut, type Moisture } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FigureField } from '../../ui/figure-field';
 import { fromLocalField, sayTime, toLocalField } from '../../ui/local-time';
@@ -18,7 +18,7 @@ const DAY = 86_400_000;
       <lb-figure label="Dry reference" [value]="moisture()?.reference" [most]="100" (changed)="setReference($event)" />
       @if (moisture()) {
         <lb-figure label="Reads now" [value]="reading()" [most]="100" (changed)="reading.set($event)" />
-        <div class="field"><label for="moist-at">Read at</label><input id="moist-at" type="datetime-local" [value]="at()" (change)="at.set($any($event.target).value)" /></div>
+        <div class="field wide"><label for="moist-at">Read at</label><input id="moist-at" type="datetime-local" [value]="at()" (change)="at.set($any($event.target).value)" /></div>
         <button type="button" class="btn" [disabled]="!ready()" (click)="add()">Write it down</button>
       }
     </div>

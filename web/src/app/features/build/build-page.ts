@@ -83,10 +83,10 @@ export class BuildPage {
   /** dry film wanted of a product, µm, where it is not the usual one */
   protected readonly wanted = computed(() => this.context.zone()?.films ?? {});
   protected want(product: ProductId, film: number | null): void {
-    this.context.editZone(`film ${product}`, (zone) => {
-      const { [product]: _, ...rest } = zone.films;
-      return { ...zone, films: film === null ? rest : { ...rest, [product]: film as Micrometres } };
-    });
+    this.context.editZone(`film ${product}`, ({ films, ...zone }) => ({
+      ...zone,
+      films: Object.fromEntries([...Object.entries(films).filter(([known]) => known !== product), ...(film === null ? [] : [[product, film]])]),
+    }));
   }
   protected usualFilm({ base }: CoatPlan): string {
     const { coats, filmPerCoat } = coatById(base, this.context.catalogue());
