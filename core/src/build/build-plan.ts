@@ -5,6 +5,7 @@ import type { Primer } from '../catalogue/primers.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan, PrimerOption } from '../model/build.ts';
+import type { ShapeKind } from '../model/shape.ts';
 import type { Schools } from '../model/schools.ts';
 import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
@@ -33,6 +34,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
     primers,
     coats,
     design: topcoats?.plan ?? null,
+    turned: coats.length > 0 && needsTurning(zone),
     handle: handled(finish, zone.shop.schools.W1) * scale,
     load: finish.load.value * scale,
     findings: [
@@ -43,6 +45,10 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
     ],
   };
 }
+
+/** Shapes with a far side, which a rack hides. */
+const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
+const needsTurning = ({ part, zone }: ZoneFacts): boolean => part.held === 'laid' && ALL_ROUND.includes(zone.shape.kind);
 
 /** The chosen primer, and surfacer where the finish wants it; null where no primer is left. */
 function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerOption[], catalogue: Catalogue): readonly Primer[] | null {

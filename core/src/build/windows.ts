@@ -101,6 +101,14 @@ function ofCoat(coat: CoatPlan): Window[] {
 
 const missedOf = ({ base, recoatMax }: CoatPlan): string | null => (recoatMax === null ? null : (MISSED[base] ?? KEY_AGAIN));
 
+/** The latest opening of a kind of window over some builds, and the earliest close of those that have one; null where none has it. */
+export function tightest(windows: readonly Window[], what: Window['what']): Pick<Window, 'from' | 'until' | 'missed'> | null {
+  const found = windows.filter((window) => window.what === what);
+  if (found.length === 0) return null;
+  const closing = found.filter(({ until }) => until !== null).sort((a, b) => (a.until ?? 0) - (b.until ?? 0))[0];
+  return { from: Math.max(...found.map(({ from }) => from)), until: closing?.until ?? null, missed: closing?.missed ?? null };
+}
+
 /** m² that can be laid on before the coat's own window closes; null where all of `area` can. */
 export function areaWithinWindow(area: number, coat: CoatPlan): number | null {
   const minutes = coat.hand / coat.coats;

@@ -50,6 +50,7 @@ export const BuildPlan = z.strictObject({
   primers: z.array(PrimerOption),
   coats: z.array(CoatPlan),
   design: DesignPlan.nullable(),
+  turned: z.boolean().describe('lies on a rack: each coat in two sessions, turned over after the flash'),
   handle: z.number().describe('min after the last coat'),
   load: z.number().describe('min after the last coat'),
   findings: z.array(Finding),

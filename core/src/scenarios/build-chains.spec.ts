@@ -142,7 +142,7 @@ test('a fuel tank is purged before anything else, and its stripper rinsed and dr
 });
 
 test('a hole found in the tank stops the job; a dent in it does not', () => {
-  const find: Find = { id: 'f', kind: 'hole', where: 'seam', area: null, depth: null, loaded: false };
+  const find: Find = { id: 'f', kind: 'hole', spot: null, where: 'seam', area: null, depth: null, loaded: false };
   const stops = (kind: Find['kind']): string[] =>
     plan(TANK, [{ ...find, kind }])
       .zone.findings.filter(({ severity }) => severity === 'stop')
@@ -168,7 +168,7 @@ test('a blasted rim on a humid day has its primer on within the hour; on a dry d
 });
 
 test('pits that leak in a rim are cleaned out on the run sheet, corrosion through two thirds is not for the shop', () => {
-  const pits: Find = { id: 'f', kind: 'pits', where: 'valve hole', area: null, depth: null, loaded: false };
+  const pits: Find = { id: 'f', kind: 'pits', spot: null, where: 'valve hole', area: null, depth: null, loaded: false };
   expect(plan(RIM, [pits]).job.steps.map(({ title }) => title)).toContain('Clean the pits out');
   const stopped = plan(RIM, [{ ...pits, kind: 'corrosion', loaded: true }]);
   expect(stopped.zone.repairs[0]?.stop).toMatch(/carries load/);

@@ -1,7 +1,6 @@
 import { planMasking } from '../build/masking.ts';
-import { areaWithinWindow } from '../build/windows.ts';
+import { areaWithinWindow, tightest, windowsOf } from '../build/windows.ts';
 import type { CoatPlan } from '../model/build.ts';
-import type { ShapeKind } from '../model/shape.ts';
 import { coatProtection, SAND_PROTECTION } from '../safety/protection.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { sum } from '../units/sum.ts';
@@ -16,7 +15,6 @@ const SET_UP = { gun: 30, roller: 15, aerosol: 10 } as const;
 const SAND = 15;
 /** min to turn a part over; model assumption. */
 const TURN = 3;
-const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
 
 interface Batch {
   readonly coat: CoatPlan;
@@ -65,6 +63,7 @@ function sandingStep({ coat, zones }: Batch): DraftStep[] {
   return [
     draftStep({
       stage: 'build',
+      notBefore: sandable(keyed),
       title: `Sand the surfacer P${key[0]} to P${key[1]}`,
       detail: 'Guide coat and block until it is gone; dust off, solvent wipe, tack.',
       where: keyed.map(({ plan }) => placeName(plan.partName, plan.zoneName)),
@@ -75,11 +74,20 @@ function sandingStep({ coat, zones }: Batch): DraftStep[] {
   ];
 }
 
+function sandable(zones: readonly PlannedZone[]): string | null {
+  const windows = zones.flatMap(({ facts, plan }) => {
+    const surfacer = plan.build?.coats.find(({ role }) => role === 'surfacer');
+    return plan.build ? windowsOf(facts, plan.build).filter(({ after }) => after === surfacer?.name) : [];
+  });
+  const sand = tightest(windows, 'sand');
+  return sand && `${formatMinutes(sand.from)} after the last coat of it`;
+}
+
 function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
   const where = zones.map(({ plan }) => placeName(plan.partName, plan.zoneName));
   const limit = depth === 0 ? tightestPrimeLimit(zones) : null;
   const cautions = cautionsOf(coat, zones);
-  const turned = zones.filter(needsTurning);
+  const turned = zones.filter(({ plan }) => plan.build?.turned);
   const sides = turned.length > 0 ? 2 : 1;
   return Array.from({ length: coat.coats }, (_, i) =>
     draftStep({
@@ -97,9 +105,6 @@ function coatSteps({ coat, depth, zones }: Batch): DraftStep[] {
     }),
   );
 }
-
-/** A part that lies on a rack shows one side only: all-round shapes take each coat in two sessions. */
-const needsTurning = ({ facts }: PlannedZone): boolean => facts.part.held === 'laid' && ALL_ROUND.includes(facts.zone.shape.kind);
 
 const turnText = (turned: readonly PlannedZone[]): string =>
   turned.length === 0

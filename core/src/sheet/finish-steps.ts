@@ -1,3 +1,4 @@
+import { tightest, windowsOf } from '../build/windows.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { draftStep, type DraftStep } from './draft-step.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -8,6 +9,8 @@ export function finishSteps(zones: readonly PlannedZone[]): DraftStep[] {
   const load = Math.max(0, ...zones.map(({ plan }) => plan.build?.load ?? 0));
   const leaded = zones.some(({ facts }) => facts.treatAsLead);
   const waste = zones.reduce((sum, { plan }) => sum + (plan.chosen?.waste ?? 0), 0);
+  const windows = zones.flatMap(({ facts, plan }) => (plan.build ? windowsOf(facts, plan.build) : []));
+  const [assemble, immerse] = [tightest(windows, 'assemble'), tightest(windows, 'immerse')];
   const wheels = zones.some(({ facts }) => facts.has('tyre'));
   return [
     ...(handle > 0
@@ -36,10 +39,12 @@ export function finishSteps(zones: readonly PlannedZone[]): DraftStep[] {
       stage: 'finish',
       title: 'Reassemble',
       hand: 30,
+      notBefore: assemble && `${formatMinutes(assemble.from)} after the last coat: fitted parts press harder than hands`,
       detail: wheels
         ? 'Torque wheel bolts with a wrench after lowering and again after 50 to 100 km; balance only after full cure.'
         : 'By the tickets; new clips where worn. Earth points and seats stay free of paint.',
     }),
+    ...(immerse ? [launch(immerse)] : []),
     draftStep({
       stage: 'finish',
       title: 'Clear up and hand over waste',
@@ -53,3 +58,13 @@ export function finishSteps(zones: readonly PlannedZone[]): DraftStep[] {
     draftStep({ stage: 'finish', title: 'Write it down', detail: 'Times, litres and what surprised: the next plan starts from it.', hand: 10 }),
   ];
 }
+
+const launch = ({ from, until, missed }: NonNullable<ReturnType<typeof tightest>>): DraftStep =>
+  draftStep({
+    stage: 'finish',
+    title: 'Launch',
+    detail: 'Anodes bare and tight, transducers clear, nothing masked left on.',
+    hand: 30,
+    notBefore: `${formatMinutes(from)} after the last coat`,
+    notAfter: until === null ? null : `${formatMinutes(until)} after it${missed ? `; later: ${missed}` : ''}`,
+  });

@@ -1,22 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { FIND_NAMES, Find } from '@lift-bare/core';
+import { FIND_NAMES, Find, type Spot } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
+import { FindsMap } from './finds-map';
 
 const MOST = 40;
 
 /** What stripping has brought to light on this zone, and what is done about it. */
 @Component({
   selector: 'lb-finds-panel',
-  imports: [ChoiceField, QuantityField, TextField],
+  imports: [ChoiceField, QuantityField, TextField, FindsMap],
   template: `
-    <div class="block"><h2>What the paint hid</h2><button type="button" class="btn quiet" [disabled]="finds().length >= most" (click)="add()">Mark a find</button></div>
+    <div class="block"><h2>What the paint hid</h2><button type="button" class="btn quiet" [disabled]="finds().length >= most" (click)="add(null)">Mark a find</button></div>
+    <lb-finds-map [finds]="finds()" [stops]="stops()" (marked)="add($event)" (placed)="set($event.index, { spot: $event.spot })" />
     @for (find of finds(); track find.id; let i = $index) {
       <section [class.stopped]="repairs()[i]?.stop">
+        <p class="number"><b>{{ i + 1 }}</b>@if (!find.spot) { <button type="button" class="link small" (click)="set(i, { spot: middle })">Put it on the map</button> }</p>
         <div class="form">
           <lb-choice label="Found" [value]="find.kind" [options]="kinds" (changed)="set(i, { kind: $event })" />
           <lb-text label="Where" [value]="find.where" [most]="80" placeholder="left corner, low" (changed)="set(i, { where: $event })" />
@@ -33,6 +36,7 @@ const MOST = 40;
     :host { display: block; margin-top: 20px; }
     section { padding: 10px 12px; margin-bottom: 8px; background: var(--sheet); border-left: 4px solid var(--line-strong); }
     section.stopped { border-left-color: var(--stop); background: var(--stop-bg); }
+    .number { display: flex; gap: 12px; align-items: baseline; margin: 0 0 4px; }
     .form { margin-bottom: 4px; }
     .tick { display: flex; align-items: center; gap: 7px; min-height: 28px; }
     .tick input { width: 17px; height: 17px; accent-color: var(--act); }
@@ -46,12 +50,16 @@ export class FindsPanel {
   protected readonly most = MOST;
   protected readonly kinds = Find.shape.kind.options.map((value): ChoiceOption<Find['kind']> => ({ value, label: FIND_NAMES[value] }));
   protected readonly finds = computed(() => this.context.zone()?.finds ?? []);
+  protected readonly middle: Spot = { on: null, x: 0.5, y: 0.5 };
+  protected readonly stops = computed(() => this.repairs().flatMap(({ find, stop }) => (stop === null ? [] : [find])));
   protected readonly repairs = computed(() => this.context.zonePlan()?.repairs ?? []);
 
   protected set = (i: number, change: Partial<Find>): void =>
     this.edit(`find ${i} ${Object.keys(change).join()}`, (finds) => finds.map((find, k) => (k === i ? { ...find, ...change } : find)));
-  protected add = (): void =>
-    this.edit('find', (finds) => [...finds, { id: newId(), kind: 'dent', where: '', area: null, depth: null, loaded: false }]);
+  protected add(spot: Spot | null): void {
+    if (this.finds().length >= MOST) return;
+    this.edit('find', (finds) => [...finds, { id: newId(), kind: 'dent', spot, where: '', area: null, depth: null, loaded: false }]);
+  }
   protected drop = (i: number): void => this.edit('find', (finds) => finds.filter((_, k) => k !== i));
   private edit = (field: string, change: (finds: readonly Find[]) => Find[]): void =>
     this.context.editZone(field, (zone) => ({ ...zone, finds: change(zone.finds) }));

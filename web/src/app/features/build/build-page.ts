@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { CATALOGUE, coatById, formatNumber, Micrometres, type CoatPlan, type ProductId } from '@lift-bare/core';
+import { CATALOGUE, coatById, formatNumber, Micrometres, type CoatPlan, type FinishId, type ProductId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
+import { FinishChoice } from '../../ui/finish-choice';
 import { NoZone } from '../../ui/no-zone';
 import { QuantityField } from '../../ui/quantity-field';
 import { SectionPicture } from '../../ui/section/section-picture';
@@ -42,6 +43,7 @@ type View = keyof typeof VIEWS;
     OwnStack,
     ColoursView,
     QuantityField,
+    FinishChoice,
     MixView,
     MaskingView,
     WindowsView,
@@ -79,6 +81,7 @@ export class BuildPage {
     ...(this.build()?.findings.filter(({ severity }) => severity !== 'rule-out') ?? []),
   ]);
 
+  protected setFinish = (finish: FinishId | null): void => this.context.editPart('finish', (part) => ({ ...part, finish }));
   protected readonly micrometres = Micrometres;
   /** dry film wanted of a product, µm, where it is not the usual one */
   protected readonly wanted = computed(() => this.context.zone()?.films ?? {});

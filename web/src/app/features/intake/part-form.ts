@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { CATALOGUE, Kilograms, Millimetres, partMass, type FinishId, type Part, type SubstrateId } from '@lift-bare/core';
+import { CATALOGUE, Kilograms, Millimetres, partMass, type Part, type SubstrateId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { BoxField } from '../../ui/box-field';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
+import { FinishChoice } from '../../ui/finish-choice';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
@@ -12,15 +13,9 @@ const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CA
   value: id,
   label: name,
 }));
-const AS_JOB = 'as-job' as const;
-const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
-  { value: AS_JOB, label: 'As the job' },
-  ...Object.values(CATALOGUE.finishes).map(({ id, name }) => ({ value: id, label: name })),
-];
-
 @Component({
   selector: 'lb-part-form',
-  imports: [TextField, ChoiceField, QuantityField, BoxField],
+  imports: [TextField, ChoiceField, FinishChoice, QuantityField, BoxField],
   template: `
     @if (context.part(); as part) {
       <div class="block"><h2>Part</h2><span class="soft small">holds for all zones of {{ part.name }}</span></div>
@@ -32,7 +27,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId | typeof AS_JOB>[] = [
         }
         <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
-        <lb-choice class="wide" label="Topcoat of this part" [value]="part.finish ?? asJob" [options]="finishes" (changed)="set('finish', $event === asJob ? null : $event)" />
+        <lb-finish-choice class="wide" [finish]="part.finish" [job]="context.job()?.finish ?? null" (changed)="set('finish', $event)" />
         <lb-text label="Alloy and temper" [value]="part.alloy" [most]="60" placeholder="if known" (changed)="set('alloy', $event)" />
         <lb-quantity label="Weighed" dimension="mass" [schema]="kilograms" [value]="part.mass" [optional]="true" [placeholder]="units.show(mass(part), 'mass')" (changed)="set('mass', $any($event))" (cleared)="set('mass', null)" />
         <lb-box class="wide" label="Outside size, to see what it fits in" [value]="part.box" (changed)="set('box', $event)" />
@@ -52,8 +47,6 @@ export class PartForm {
   protected readonly substrates = SUBSTRATE_OPTIONS;
   protected readonly floats = FLOAT_OPTIONS;
   protected readonly held = HELD_OPTIONS;
-  protected readonly finishes = FINISH_OPTIONS;
-  protected readonly asJob: typeof AS_JOB = AS_JOB;
   protected readonly features = FEATURE_OPTIONS;
 
   protected set<K extends keyof Part>(key: K, value: Part[K]): void {
