@@ -1,9 +1,10 @@
 import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import type { BareStep } from '../model/bare.ts';
+import type { BareStep, Means } from '../model/bare.ts';
 import { BARE_ORDER } from '../model/bare.ts';
 import { MethodId, SubstrateId } from '../model/ids.ts';
 import { bareChain } from './bare-chain.ts';
+import { meansText } from './means-text.ts';
 
 const chain = (method: MethodId | null, sample: Sample = {}) => bareChain(sampleFacts(sample), (method && CATALOGUE.methods[method]) ?? null);
 const codes = (method: MethodId | null, sample: Sample = {}): BareStep['code'][] => chain(method, sample).steps.map(({ code }) => code);
@@ -106,6 +107,36 @@ describe('any chain', () => {
       const last = chain(method, { substrate, thickness: 4 }).steps.at(-1)?.code;
       expect(['water-break', 'bright-check', 'final-wash', 'solvent-wipe']).toContain(last);
     }
+  });
+
+  test('says with what each wet step is done, within its own limits', () => {
+    const wet: readonly BareStep['code'][] = [
+      'rinse',
+      'neutralise',
+      'soap-wash',
+      'acid-treat',
+      'convert',
+      'final-rinse',
+      'solvent-wipe',
+      'final-wash',
+    ];
+    for (const { substrate, method } of EVERY)
+      for (const { code, means, hold } of chain(method, { substrate, thickness: 4, condition: { rustGrade: 'B' } }).steps) {
+        if (wet.includes(code)) expect([code, means?.product]).toEqual([code, expect.any(String)]);
+        for (const [least, most] of [means?.minutes, means?.temperature, means?.ph].flatMap((range) => (range ? [range] : [])))
+          expect(most).toBeGreaterThanOrEqual(least);
+        if (means?.ph) expect([means.ph[0] >= 1, means.ph[1] <= 14]).toEqual([true, true]);
+        if (hold?.unit) expect(hold.least !== null || hold.most !== null).toBe(true);
+      }
+  });
+
+  /** 8 to 15 % for 10 to 30 min: common practice, no source. */
+  test('acid is told by strength, time, warmth and pH; what neutralises it must read 6 to 8', () => {
+    const { steps } = chain('mech.da', { substrate: 'mild-steel-section', thickness: 4, condition: { rustGrade: 'A' } });
+    const told = (code: BareStep['code']) => steps.find((step) => step.code === code)?.means;
+    expect(told('acid-treat') && meansText(told('acid-treat') as Means)).toBe('Phosphoric acid, 8 to 15 %, 10 to 30 min, 15 to 30 °C, pH 1 to 2');
+    expect(told('final-rinse')?.ph).toEqual([6, 8]);
+    expect(steps.find(({ code }) => code === 'final-rinse')?.hold).toMatchObject({ unit: 'pH', least: 6, most: 8 });
   });
 
   test('runs the clock on bare metal only', () => {

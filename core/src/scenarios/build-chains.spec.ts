@@ -6,6 +6,7 @@ import type { Find } from '../model/find.ts';
 import type { Job } from '../model/job.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 import { planJob } from '../plan-job.ts';
+import { percent } from '../units/quantities.ts';
 
 interface Planned {
   readonly job: Plan;
@@ -182,6 +183,8 @@ test('chairs of an olefin with trim dressing are washed twice, promoted, and pro
   const piece = promoter ? areaWithinWindow(chairs.facts.area, promoter) : null;
   expect(piece).toBeGreaterThan(0);
   expect(piece).toBeLessThan(8);
+  const first = chairs.job.steps.find(({ title }) => title.startsWith('Adhesion promoter'));
+  expect(first?.detail).toMatch(/In pieces of [\d.]+ m² at most/);
   expect(chairs.job.steps.some(({ title }) => title === 'Clean off silicone')).toBe(true);
   expect(chairs.zone.findings.filter(({ severity }) => severity === 'question' || severity === 'stop')).toEqual([]);
 });
@@ -194,12 +197,45 @@ test('a two-colour wheel is taped over no sooner than two-pack colour stands it'
   expect(asked(plan(WHEEL))).toContain('precision-mask');
 });
 
+test('the two colours of the wheel stand on the run sheet with tape between them and the peel after them', () => {
+  const wheel = plan({
+    ...WHEEL,
+    design: {
+      kind: 'two-colour',
+      colours: [
+        { name: 'graphite', coat: 'solid-2k', dark: true },
+        { name: 'silver', coat: 'basecoat', dark: false },
+      ],
+      share: percent(40),
+      line: null,
+    },
+  });
+  const at = (title: string) => wheel.job.steps.findIndex((step) => step.title.startsWith(title));
+  const order = [
+    'Basecoat colour, silver, coat 1',
+    'Tape the line',
+    'Two-pack solid colour, graphite, coat 1',
+    'Pull the line tape',
+    'Two-pack clear',
+  ].map(at);
+  expect(order.every((i) => i > 0)).toBe(true);
+  expect(order).toEqual([...order].sort((a, b) => a - b));
+  const peel = wheel.job.steps[at('Pull the line tape')];
+  expect([peel?.notBefore, peel?.notAfter]).toEqual([expect.stringContaining('after the last pass'), expect.stringContaining('after it')]);
+  expect(wheel.job.kit.map(({ name }) => name)).toEqual(
+    expect.arrayContaining(['Basecoat colour, silver', 'Two-pack solid colour, graphite', 'Fine-line tape']),
+  );
+});
+
 test('a yacht bottom is contained, taken to the barrier and launched inside its window', () => {
   const yacht = plan(YACHT);
   expect(asked(yacht)).toContain('antifoul-contained');
   expect(coats(yacht)).toEqual(['barrier-epoxy', 'antifouling']);
   expect(refusal(yacht, 'epoxy-2k')).toContain('immersed-barrier');
   expect(windows(yacht).map(({ what }) => what)).toContain('immerse');
+  const launch = yacht.job.steps.find(({ title }) => title === 'Launch');
+  expect(launch?.notBefore).toMatch(/after the last coat/);
+  if (launch?.notAfter) expect(launch.notAfter).toContain('one more coat before the launch');
 });
 
 test('an aircraft skin keeps to its system, with a licensed person, and no steel', () => {
@@ -208,4 +244,12 @@ test('an aircraft skin keeps to its system, with a licensed person, and no steel
   expect(coats(skin)).toEqual(['aviation-epoxy', 'aviation-topcoat']);
   expect(refusal(skin, 'epoxy-2k')).toContain('aero-system');
   expect(CATALOGUE.methods[skin.zone.chosen?.method ?? '']?.traits).not.toContain('steel-tool');
+});
+
+test('every window of a build stands on its run sheet: sanded, put together and loaded no sooner than it may', () => {
+  const tank = plan(TANK);
+  const step = (title: RegExp) => tank.job.steps.find((one) => title.test(one.title));
+  expect(step(/^Sand the surfacer/)?.notBefore).toMatch(/after the last coat/);
+  expect(step(/^Reassemble/)?.notBefore).toMatch(/after the last coat/);
+  expect(step(/^Cure/)?.detail).toMatch(/Handle after .*, load after/);
 });

@@ -1,4 +1,4 @@
-import { provideZonelessChangeDetection, signal, type Type } from '@angular/core';
+import { computed, provideZonelessChangeDetection, signal, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import {
   CATALOGUE,
@@ -12,10 +12,12 @@ import {
   type BuildPlan,
   type Job,
   type Place,
+  type Zone,
   type ZonePlan,
 } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
+import { ColoursView } from './colours-view';
 import { MaskingView } from './masking-view';
 import { MixView } from './mix-view';
 import { SystemsView } from './systems-view';
@@ -105,4 +107,63 @@ test('systems are named cheapest first, the planned one marked once, the rest re
   const refused = [...root.querySelectorAll('tr.out .why')].map((cell) => cell.textContent ?? '');
   expect(refused.length).toBeGreaterThan(2);
   expect(new Set(refused).size).toBe(refused.length);
+});
+
+describe('two colours', () => {
+  async function colours() {
+    const job = signal<Job>(buggy);
+    const part = computed(() => job().parts.find(({ name }) => /^Bonnet/.test(name)) ?? null);
+    const zone = computed(() => part()?.zones[0] ?? null);
+    const context = {
+      job,
+      part,
+      zone,
+      catalogue: signal(CATALOGUE),
+      facts: computed(() => gatherFacts(job(), DEMO_SHOP, CATALOGUE).find((facts) => facts.zone.id === zone()?.id) ?? null),
+      zonePlan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE).zones.find((plan) => plan.zone === zone()?.id) ?? null),
+      editZone: (_: string, change: (before: Zone) => Zone) =>
+        job.update((before) => ({
+          ...before,
+          parts: before.parts.map((one) => (one.id === part()?.id ? { ...one, zones: one.zones.map((z, i) => (i === 0 ? change(z) : z)) } : one)),
+        })),
+    };
+    TestBed.resetTestingModule().configureTestingModule({
+      providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+    });
+    const fixture = TestBed.createComponent(ColoursView);
+    await fixture.whenStable();
+    const root = fixture.nativeElement as HTMLElement;
+    const press = async (text: RegExp) => {
+      [...root.querySelectorAll('button')].find((button) => text.test(button.textContent ?? ''))?.click();
+      await fixture.whenStable();
+    };
+    return { root, press, zone };
+  }
+
+  test('one touch starts with the colour of the topcoat, another takes it back', async () => {
+    const { root, press, zone } = await colours();
+    await press(/Two colours/);
+    expect(zone()?.design?.colours.map(({ coat }) => coat)).toEqual(['solid-2k', 'solid-2k']);
+    expect(root.querySelector('h2')?.textContent).toMatch(/first colour, then two-pack solid colour, second colour/);
+    expect([...root.querySelectorAll('tbody b')].map((title) => title.textContent)).toEqual(
+      expect.arrayContaining(['Tape the line', 'Pull the line tape']),
+    );
+    await press(/One colour again/);
+    expect(zone()?.design).toBeNull();
+  });
+
+  test('lettering starts from its film, with the wait before it', async () => {
+    const { root, press } = await colours();
+    await press(/Lettering/);
+    const rows = [...root.querySelectorAll('tbody tr')].map((row) => row.textContent ?? '');
+    expect(rows.find((row) => /Lay the cut film/.test(row))).toMatch(/from \d+ min after/);
+    expect(rows.find((row) => /Peel the film/.test(row))).toMatch(/\d+ min to \d+ min after/);
+  });
+});
+
+test('a system that is not planned can be picked; what is planned has no button', async () => {
+  const { root } = await show(SystemsView, buggy, /Frame rails/);
+  const rows = [...root.querySelectorAll('tbody tr')].filter((row) => /planned|Plan this/.test(row.textContent ?? ''));
+  expect(rows.length).toBeGreaterThan(1);
+  for (const row of rows) expect(row.querySelector('button') === null).toBe(row.className.includes('pick'));
 });
