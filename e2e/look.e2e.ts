@@ -21,7 +21,8 @@ const VIEWS = [
   '/bench',
   '/jobs/demo-1/bare?zone=tug-17',
   '/jobs/demo-1/build?zone=tug-6',
-  ...['systems', 'stack', 'mix', 'masking', 'windows'].map((show) => `/jobs/demo-1/build?zone=tug-6&show=${show}`),
+  '/jobs/demo-4/bare?zone=buggy-23',
+  ...['systems', 'stack', 'colours', 'mix', 'masking', 'windows'].map((show) => `/jobs/demo-1/build?zone=tug-6&show=${show}`),
   ...['clock', 'sums'].map((show) => `/jobs/demo-4/bare?zone=buggy-28&show=${show}`),
   '/jobs/demo-1/run-sheet',
 ];

@@ -52,6 +52,15 @@ async function dropMesh(page) {
   await page.getByText(/bonnet.stl, [\d,]+ triangles/).waitFor();
   await page.locator('lb-mesh-panel').scrollIntoViewIfNeeded();
 }
+async function twoColours(page) {
+  await page.getByRole('button', { name: 'Two colours that meet at a line' }).click();
+  await page.getByLabel('One colour', { exact: true }).fill('graphite');
+  await page.getByLabel('Other colour', { exact: true }).fill('silver');
+  const other = page.locator('nz-select', { has: page.getByLabel('Product of silver') });
+  await other.click();
+  await page.locator('.ant-select-item-option', { hasText: 'Basecoat colour' }).click();
+  await page.locator('h1').click();
+}
 async function threeSections(page) {
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
 }
@@ -69,11 +78,11 @@ const VIEWS = [
   ['mesh', '/jobs/demo-4/intake?zone=buggy-2', { steps: dropMesh, wait: 1500 }],
   ['patches', '/jobs/demo-1/strip?zone=tug-27&show=patches'],
   ['sections', '/jobs/demo-1/strip?zone=tug-33&show=sections', { steps: threeSections }],
-  ['bare', '/jobs/demo-1/bare?zone=tug-17'],
+  ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
+  ['colours', '/jobs/demo-4/build?zone=buggy-18&show=colours', { steps: twoColours }],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
   ['shop', '/shop/figures'],
-  ['air', '/shop/air'],
   ['catalogue', '/catalogue'],
   ['night', '/jobs/demo-3/way-off?zone=box-6', { colorScheme: 'dark' }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
@@ -85,6 +94,7 @@ if (!path) process.exit(1);
 const { chromium } = await import('@playwright/test');
 const data = mkdtempSync(join(tmpdir(), 'lift-bare-shots-'));
 const server = spawn('node', ['server/dist/main.js'], { cwd: root, env: { ...process.env, LIFT_BARE_PORT: String(PORT), LIFT_BARE_DATA: data } });
+process.on('exit', () => server.kill());
 await new Promise((done) => server.stdout.on('data', (text) => String(text).includes('http') && done()));
 const browser = await chromium.launch({
   executablePath: path,
@@ -100,4 +110,4 @@ for (const [name, address, { steps, wait = 700, colorScheme = 'light' } = {}] of
   await page.close();
 }
 await browser.close();
-server.kill();
+process.exit();

@@ -1,13 +1,13 @@
 import type { Shape } from '../model/shape.ts';
 
-/** One piece of a zone laid flat, m. */
+/** One piece of a zone laid flat, its long side across, m. */
 export interface Face {
   readonly width: number;
   readonly height: number;
   readonly round: boolean;
 }
 
-const flat = (width: number, height: number): Face => ({ width, height, round: false });
+const flat = (one: number, other: number): Face => ({ width: Math.max(one, other), height: Math.min(one, other), round: false });
 const disc = (diameter: number): Face => ({ width: diameter, height: diameter, round: true });
 
 /** One piece of a shape laid flat, so that places on it can be shown: bodies of revolution unrolled, a box cut along an edge, an area alone as a square of `area` m². */
