@@ -1,4 +1,4 @@
-import { jointOf, type JointState } from './compatibility.ts';
+import { jointOf, STATE_TROUBLE, type JointState } from './compatibility.ts';
 import type { Family, Lower } from './families.ts';
 
 /** One film that a user lays on, and how the film below it is then. */
@@ -23,12 +23,13 @@ export function checkStack(surface: { readonly lower: Lower; readonly name: stri
   let below = surface;
   return films.map(({ family, name, state }) => {
     const { states, code, reason } = jointOf(family, below.lower);
+    const holds = states.includes(state);
     const answer: StackAnswer = {
       upper: name,
       lower: below.name,
-      verdict: states.includes(state) ? 'holds' : states.length === 0 ? 'never' : 'not-in-this-state',
+      verdict: holds ? 'holds' : states.length === 0 ? 'never' : 'not-in-this-state',
       code,
-      reason,
+      reason: holds || states.length === 0 ? reason : (STATE_TROUBLE[state] ?? reason),
       states,
     };
     below = { lower: family, name };

@@ -1,8 +1,15 @@
 import type { Family, Lower } from './families.ts';
 
-/** How the lower film is when the next comes on: still wet, dry within its recoat window, cured and keyed, cured and glossy. */
-export const STATES = ['wet-in-wet', 'in-window', 'cured-keyed', 'cured-glossy'] as const;
+/** How what lies below is when the next film comes on: still wet, dry within its recoat window, cured or bare and keyed, cured or bare and glossy, under live acid, damp. */
+export const STATES = ['wet-in-wet', 'in-window', 'cured-keyed', 'cured-glossy', 'acid-live', 'damp'] as const;
 export type JointState = (typeof STATES)[number];
+
+/** Why a state is trouble whatever the two films are. Common practice, no source. */
+export const STATE_TROUBLE: Readonly<Partial<Record<JointState, string>>> = {
+  'cured-glossy': 'Nothing grips a gloss: key it all over.',
+  'acid-live': 'Acid left on the metal upsets the hardener and the film lets go in sheets: rinse to neutral, pH 6 to 8, or an etch primer.',
+  damp: 'Water shut in under a film comes back as blisters: dry it first, and check.',
+};
 
 /** What two films that meet make of each other. */
 export interface Joint {
@@ -16,6 +23,7 @@ const joint = (code: string, states: readonly JointState[], reason: string): Joi
 
 const OPEN = joint('joint-open', ['in-window', 'cured-keyed'], 'Chemical grip inside the window, mechanical after a key; never on a cured gloss.');
 const KEYED = joint('joint-keyed', ['cured-keyed'], 'Only over a cured and keyed film.');
+const ETCH_ON_METAL = joint('joint-etch', ['cured-keyed', 'acid-live'], 'Acid itself, it bites into bare metal and into what acid has left on it.');
 const BARE = joint('joint-bare', ['cured-keyed'], 'Made for this bare surface, keyed or blasted, clean and dry.');
 
 /** Why two films never meet. */
@@ -99,7 +107,7 @@ const TOP_1K: Row = {
 };
 
 export const MATRIX: Readonly<Record<Family, Row>> = {
-  etch: { on: over(BARE, ...METALS), else: ETCH_ON_PAINT },
+  etch: { on: over(ETCH_ON_METAL, ...METALS), else: ETCH_ON_PAINT },
   epoxy: {
     on: {
       ...SEALED,

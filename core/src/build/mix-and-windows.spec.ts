@@ -97,6 +97,16 @@ describe('windows', () => {
   });
 });
 
+test.each([
+  ['epoxy over live acid', 'epoxy', 'acid-live', 'not-in-this-state', /rinse to neutral/],
+  ['etch over live acid', 'etch', 'acid-live', 'holds', /Acid itself/],
+  ['anything on damp', 'epoxy', 'damp', 'not-in-this-state', /blisters/],
+  ['anything on what is not keyed', 'epoxy', 'cured-glossy', 'not-in-this-state', /key it all over/],
+] as const)('%s', (_, family, state, verdict, reason) => {
+  const [answer] = checkStack({ lower: 'ferrous', name: 'Mild steel sheet' }, [{ family, name: 'Film', state }]);
+  expect(answer).toMatchObject({ verdict, reason: expect.stringMatching(reason) });
+});
+
 test('a stack that a user composes is judged joint by joint, with the states in which it would hold', () => {
   const answers = checkStack({ lower: 'ferrous', name: 'Mild steel sheet' }, [
     { family: 'etch', name: 'Etch', state: 'cured-keyed' },

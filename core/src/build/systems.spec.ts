@@ -49,6 +49,12 @@ describe('who may lie on whom', () => {
     expect(STATES.filter((state) => mayLie('plastic-primer', 'promoter', state))).toEqual(['wet-in-wet']);
   });
 
+  test('live acid takes etch alone, and nothing goes on damp', () => {
+    const on = (state: 'acid-live' | 'damp') => FAMILIES.filter((upper) => mayLie(upper, 'ferrous', state));
+    expect(on('acid-live')).toEqual(['etch']);
+    expect(on('damp')).toEqual([]);
+  });
+
   test('nothing lies on a cured gloss, and every joint says why', () => {
     const lowers: Lower[] = [...FAMILIES, 'ferrous', 'light', 'zinc', 'composite', 'plastic-olefin', 'wood'];
     for (const upper of FAMILIES)

@@ -25,7 +25,7 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'primer-joint': { fires: ['primer-1k', { finish: 'antifouling' }], silent: ['epoxy-2k', {}] },
   'primer-joint-below': { fires: ['epoxy-2k', { ...KEPT, stack: [['underseal-bitumen', 400]] }], silent: ['epoxy-2k', KEPT] },
   'primer-second': { fires: ['surfacer-2k', {}], silent: ['surfacer-2k', KEPT] },
-  'epoxy-not-over-acid': { fires: ['epoxy-2k', {}, { acidLive: true }], silent: ['epoxy-2k', {}] },
+  'not-over-live-acid': { fires: ['epoxy-2k', {}, { acidLive: true }], silent: ['epoxy-2k', {}] },
   'pack-match': { fires: ['etch-1k', {}], silent: ['etch-2k', {}] },
   'two-pack-over-one': { fires: ['primer-1k', {}], silent: ['primer-1k', { finish: 'machine-enamel' }] },
   'full-strip-epoxy': { fires: ['epoxy-2k', {}], silent: ['epoxy-2k', { shop: { schools: SCHOOLS } }] },

@@ -1,4 +1,4 @@
-import { jointOf, type Joint } from '../../build/compatibility.ts';
+import { jointOf, mayLie, type Joint } from '../../build/compatibility.ts';
 import { familyOfCoating, familyOfProduct } from '../../build/families.ts';
 import { assumption, practice } from '../../model/basis.ts';
 import { dryOut, type DryOut } from '../../bare/dry-out.ts';
@@ -76,14 +76,14 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
     when: (s) => s.ground === 'paint' && jointBelow(s).states.length === 0,
   },
   {
-    id: 'epoxy-not-over-acid',
+    id: 'not-over-live-acid',
     effect: 'rule-out',
-    title: 'Never epoxy over live acid',
-    reason: 'Acid left on the metal upsets the hardener and the film lets go in sheets.',
+    title: 'Not over live acid',
+    reason: 'Acid left on the metal upsets the hardener and the film lets go in sheets; only etch, acid itself, takes it.',
     basis: practice,
     looksAt: ['rust treatment', 'school C1'],
     change: 'Neutralise and rinse (full sequence), or an etch primer.',
-    when: (s) => s.acidLive && (s.primer.id === 'epoxy-2k' || s.primer.id === 'barrier-epoxy' || s.primer.id === 'zinc-rich'),
+    when: (s) => s.acidLive && bare(s) && !mayLie(familyOfProduct(s.primer.id), s.zone.substrate.group, 'acid-live'),
   },
   {
     id: 'pack-match',

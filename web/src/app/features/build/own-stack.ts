@@ -1,15 +1,26 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
-import { checkStack, familyOfProduct, lowestOf, STATES, type JointState, type ProductId } from '@lift-bare/core';
+import { checkStack, familyOfProduct, lowestOf, type JointState, type ProductId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { Units } from '../../ui/units.service';
 
-const STATE_WORDS: Readonly<Record<JointState, string>> = {
+const FILM_WORDS: Readonly<Record<Exclude<JointState, 'acid-live'>, string>> = {
   'wet-in-wet': 'still wet',
   'in-window': 'dry, within its window',
   'cured-keyed': 'cured and keyed',
   'cured-glossy': 'cured, glossy',
+  damp: 'damp',
 };
+const BARE_WORDS: Readonly<Record<Exclude<JointState, 'wet-in-wet' | 'in-window'>, string>> = {
+  'cured-keyed': 'keyed, clean and dry',
+  'cured-glossy': 'smooth, not keyed',
+  'acid-live': 'acid film left on it',
+  damp: 'damp',
+};
+const optionsOf = (words: Partial<Readonly<Record<JointState, string>>>): readonly ChoiceOption<JointState>[] =>
+  (Object.entries(words) as [JointState, string][]).map(([value, label]) => ({ value, label }));
+const FILM_STATES = optionsOf(FILM_WORDS);
+const BARE_STATES = optionsOf(BARE_WORDS);
 interface Film {
   readonly product: ProductId;
   readonly state: JointState;
@@ -26,8 +37,8 @@ const MOST = 12;
       @if (answers()[i]; as answer) {
         <div class="film" [class.bad]="answer.verdict !== 'holds'">
           <lb-choice [label]="'Film ' + (i + 1)" [value]="film.product" [options]="products()" (changed)="set(i, { product: $event })" />
-          <lb-choice [label]="'Below it: ' + units.inline(answer.lower)" [value]="film.state" [options]="states" (changed)="set(i, { state: $event })" />
-          <div class="says"><b>{{ answer.verdict === 'holds' ? 'Holds' : answer.verdict === 'never' ? 'Never' : 'Not so' }}</b> {{ answer.reason }}@if (answer.verdict === 'not-in-this-state') { Would hold: {{ words(answer.states) }}. }</div>
+          <lb-choice [label]="'Below it: ' + units.inline(answer.lower)" [value]="film.state" [options]="statesAt(i)" (changed)="set(i, { state: $event })" />
+          <div class="says"><b>{{ answer.verdict === 'holds' ? 'Holds' : answer.verdict === 'never' ? 'Never' : 'Not so' }}</b> {{ answer.reason }}@if (answer.verdict === 'not-in-this-state') { Would hold: {{ words(i, answer.states) }}. }</div>
           <button type="button" class="btn plain" (click)="drop(i)" [attr.aria-label]="'Remove film ' + (i + 1)">Remove</button>
         </div>
       }
@@ -49,7 +60,6 @@ export class OwnStack {
   private readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly most = MOST;
-  protected readonly states: readonly ChoiceOption<JointState>[] = STATES.map((value) => ({ value, label: STATE_WORDS[value] }));
 
   private readonly planned = computed((): readonly Film[] =>
     (this.context.zonePlan()?.build?.coats ?? []).map(({ base }, i) => ({
@@ -74,10 +84,23 @@ export class OwnStack {
     );
   });
 
-  protected words = (states: readonly JointState[]): string => states.map((state) => STATE_WORDS[state]).join(', or ');
+  /** A bare material is keyed, smooth, under acid or damp; a film may be wet or within its window. */
+  protected statesAt = (i: number): readonly ChoiceOption<JointState>[] =>
+    i === 0 && (this.context.facts()?.kept.length ?? 0) === 0 ? BARE_STATES : FILM_STATES;
+  protected words = (i: number, states: readonly JointState[]): string =>
+    this.statesAt(i)
+      .filter(({ value }) => states.includes(value))
+      .map(({ label }) => label)
+      .join(', or ');
   protected set = (i: number, change: Partial<Film>): void =>
     this.films.update((films) => films.map((film, k) => (k === i ? { ...film, ...change } : film)));
-  protected drop = (i: number): void => this.films.update((films) => films.filter((_, k) => k !== i));
+  /** What comes down onto the surface takes a state that a surface can have. */
+  protected drop = (i: number): void =>
+    this.films.update((films) =>
+      films
+        .filter((_, k) => k !== i)
+        .map((film, k) => (this.statesAt(k).some(({ value }) => value === film.state) ? film : { ...film, state: 'cured-keyed' as const })),
+    );
   protected add = (): void => this.films.update((films) => [...films, { product: 'clear-2k', state: 'cured-keyed' }]);
   protected start = (): void => this.films.set(this.planned());
 }
