@@ -1,7 +1,8 @@
 import { SUBSTRATES, type SubstrateGroup } from '../catalogue/substrates.ts';
 import type { Trait } from '../catalogue/methods.ts';
+import type { Primer } from '../catalogue/primers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { MethodSubject } from './subjects.ts';
+import type { MethodSubject, PrimerSubject } from './subjects.ts';
 
 /** Questions that many rules ask. */
 export const onGroup = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): boolean => groups.includes(zone.substrate.group);
@@ -20,3 +21,7 @@ export const isChem = (subject: MethodSubject): boolean => subject.method.family
 export const isBlast = (subject: MethodSubject): boolean => subject.method.family === 'blast';
 export const takesOff = (subject: MethodSubject): boolean => subject.method.family !== 'keep';
 export const rusty = (zone: ZoneFacts): boolean => onGroup(zone, 'ferrous') && zone.zone.condition.rustGrade !== 'none';
+
+export const isEtch = ({ id }: Primer): boolean => id === 'etch-1k' || id === 'etch-2k';
+/** Whether a primer would lie on the bare material. */
+export const onBare = ({ ground }: Pick<PrimerSubject, 'ground'>): boolean => ground !== 'paint';
