@@ -61,6 +61,8 @@ interface Kind {
 /** Share of the usual film that still works, and that does not yet trap solvent; model assumption. */
 const THIN = 0.7;
 const THICK = 1.6;
+/** µm of all coats between which a film of that thickness works. */
+export const usualRange = (film: number): readonly [thin: number, thick: number] => [THIN * film, THICK * film];
 
 /** Coats, films and waits are common practice; solids, prices and limits are starting values until a data sheet is entered. */
 export const coatProduct = (id: ProductId, name: string, kind: Kind, row: Row): CoatProduct => ({
@@ -73,7 +75,7 @@ export const coatProduct = (id: ProductId, name: string, kind: Kind, row: Row): 
   packs: kind.packs ?? [1, 5],
   coats: practised(row[0]),
   filmPerCoat: practised(row[1]),
-  filmRange: kind.films ? practised(kind.films) : assumed([THIN * row[0] * row[1], THICK * row[0] * row[1]]),
+  filmRange: kind.films ? practised(kind.films) : assumed(usualRange(row[0] * row[1])),
   volumeSolids: assumed(row[2]),
   thinner: assumed(row[3]),
   flash: practised(row[4]),

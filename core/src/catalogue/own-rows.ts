@@ -1,19 +1,9 @@
-import { cite, type Basis, type Cited } from '../model/basis.ts';
-import { cureScale } from '../climate/cure-scale.ts';
-import { halvingOfSheet, type OwnFigures, type OwnRow } from '../model/own-row.ts';
-import { degC } from '../units/quantities.ts';
+import type { OwnFigures, OwnRow } from '../model/own-row.ts';
 import type { Catalogue } from './catalogue.ts';
 import type { Coating } from './coatings.ts';
-import type { CoatProduct } from './coats.ts';
-import type { Finish } from './finishes.ts';
-import type { Mix } from './mixes.ts';
 import type { Method } from './methods.ts';
-
-const BASIS: Basis = { kind: 'shop', source: "the shop's own figure" };
-const own = <T>(figure: T | undefined, generic: Cited<T>): Cited<T> => (figure === undefined ? generic : cite(figure, BASIS));
-const packs = (figures: OwnFigures, generic: readonly number[]): readonly number[] => (figures.pack === undefined ? generic : [figures.pack]);
-/** A price that is not known counts as nothing in sums; `unpriced` says so. */
-const price = (figures: OwnFigures, generic: Cited<number>): Cited<number> => own(figures.price ?? (figures.price === null ? 0 : undefined), generic);
+import { ownCoat, ownFinishes } from './own-coats.ts';
+import { own, packs, price } from './own-figure.ts';
 
 const extended = new WeakMap<readonly OwnRow[], WeakMap<Catalogue, Catalogue>>();
 
@@ -92,61 +82,6 @@ const ownConsumable = (base: Consumable, figures: OwnFigures): Consumable => ({
   life: own(figures.life, base.life),
   price: price(figures, base.price),
 });
-
-/** The topcoat systems with the shop's own product wherever it has one; the first of several. */
-function ownFinishes(finishes: Catalogue['finishes'], rows: readonly OwnRow[]): Catalogue['finishes'] {
-  const own = (coat: CoatProduct): CoatProduct => {
-    const row = rows.find(({ base }) => base === coat.id);
-    return row ? ownCoat(coat, row) : coat;
-  };
-  const withOwn = (finish: Finish): Finish => ({ ...finish, coats: finish.coats.map(own) });
-  return Object.fromEntries(Object.entries(finishes).map(([id, finish]) => [id, withOwn(finish)])) as unknown as Catalogue['finishes'];
-}
-
-/** A product by its data sheet. Times of the sheet are brought to 20 °C: waits as its two points say, pot life by the usual rule. */
-function ownCoat<T extends CoatProduct>(base: T, { id, name, figures }: OwnRow): T {
-  const halving = halvingOfSheet(figures) ?? base.halving.value;
-  const at = degC(figures.sheetAt ?? 20);
-  const wait = <N extends number | null>(time: N | undefined): N | undefined =>
-    typeof time === 'number' ? ((time / cureScale(at, halving)) as N) : time;
-  const opens = wait(figures.recoatMin);
-  return {
-    ...base,
-    ref: id,
-    name,
-    coats: own(figures.coats, base.coats),
-    filmPerCoat: own(figures.filmPerCoat, base.filmPerCoat),
-    volumeSolids: own(figures.volumeSolids, base.volumeSolids),
-    thinner: own(figures.thinner === undefined ? undefined : figures.thinner / 100, base.thinner),
-    halving: halvingOfSheet(figures) === null ? base.halving : own(halving, base.halving),
-    flash: own(wait(figures.flash), base.flash),
-    recoatMin: own(opens, base.recoatMin),
-    recoatMax: own(wait(figures.recoatMax), opens === undefined ? base.recoatMax : closing(base, opens)),
-    potLife: own(figures.potLife && figures.potLife / cureScale(at), base.potLife),
-    mix: own(ownMix(base.mix.value, figures), base.mix),
-    minTemperature: own(figures.minTemperature, base.minTemperature),
-    maxHumidity: own(figures.maxHumidity, base.maxHumidity),
-    pricePerLitre: price(figures, base.pricePerLitre),
-    packs: packs(figures, base.packs),
-  };
-}
-
-/** Where the sheet says only when the window opens, it stays open as long as the generic one. */
-const closing = ({ recoatMin, recoatMax }: CoatProduct, opens: number): Cited<number | null> => ({
-  ...recoatMax,
-  value: recoatMax.value === null ? null : recoatMax.value - recoatMin.value + opens,
-});
-
-/** Undefined where no figure of it is the shop's own; a one-pack takes no hardener. */
-function ownMix(mix: Mix, { mixBase, mixHardener, baseDensity, hardenerDensity }: OwnFigures): Mix | undefined {
-  if ([mixBase, mixHardener, baseDensity, hardenerDensity].every((figure) => figure === undefined)) return undefined;
-  return {
-    base: mixBase ?? mix.base,
-    hardener: mix.hardener > 0 ? (mixHardener ?? mix.hardener) : 0,
-    baseDensity: baseDensity ?? mix.baseDensity,
-    hardenerDensity: hardenerDensity ?? mix.hardenerDensity,
-  };
-}
 
 /** Time for 50 µm, min: the shop's own figure for this stripper, else the table's; null where it does not work. */
 export function softeningTime(stripper: Chem, coating: Coating): number | null {
