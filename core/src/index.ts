@@ -5,6 +5,7 @@ export { parseQuantity, convert, type Parsed } from './units/parse-quantity.ts';
 export { formatHands, formatMinutes, formatNumber, formatQuantity, unitSign } from './units/format-quantity.ts';
 export { lowerFirst, upperFirst } from './units/casing.ts';
 export { localise } from './units/localise.ts';
+export { type CoatProduct } from './catalogue/coats.ts';
 export * from './model/ids.ts';
 export * from './model/shape.ts';
 export * from './model/job.ts';
@@ -110,7 +111,7 @@ export { METRES_IN, MESH_UNITS, unitHint, type UnitHint } from './geometry/mesh/
 export { bareClock, HOLDING, type BareClock } from './bare/clock.ts';
 export { dilute } from './bare/calculate/dilution.ts';
 export { ACIDS, acidFor, electrolysis, rustCapacity, rustOn, type AcidId } from './bare/calculate/chemistry.ts';
-export { bathLitres, minutesToHeat } from './bare/calculate/bath.ts';
+export { bathLitres, lyeFor, minutesToHeat } from './bare/calculate/bath.ts';
 export { STATES, type JointState } from './build/compatibility.ts';
 export { familyOfProduct } from './build/families.ts';
 export { lowestOf } from './build/judge-system.ts';

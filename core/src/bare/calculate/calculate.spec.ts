@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { metres as m } from '../../units/quantities.ts';
-import { bathLitres, minutesToHeat } from './bath.ts';
+import { bathLitres, lyeFor, minutesToHeat } from './bath.ts';
 import { acidFor, electrolysis, IRON_PER_AMPERE_HOUR, rustCapacity, rustOn } from './chemistry.ts';
 import { dilute } from './dilution.ts';
 
@@ -53,3 +53,12 @@ test('a bath covers the part with room, and heats by its mass', () => {
   expect(minutesToHeat(60, 20, 60, 2, 0)).toBeCloseTo((60 * 4.186 * 40) / 2 / 60, 6);
   expect(minutesToHeat(60, 60, 20, 2)).toBe(0);
 });
+
+/** Densities of caustic soda at 20 °C, tables of physical chemistry, quoted from memory: 5 % 1.054, 10 % 1.109 kg/L. */
+test.each([
+  [1, 5, 52.7],
+  [60, 10, 6654],
+])('%d L of %d %% lye hold %d g of caustic soda', (litres, percent, grams) =>
+  expect(Math.abs(lyeFor(litres, percent) / grams - 1)).toBeLessThan(0.002),
+);
+test('stronger than it dissolves is refused', () => expect(() => lyeFor(10, 60)).toThrow(RangeError));

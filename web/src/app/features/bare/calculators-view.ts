@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
-import { ACIDS, acidFor, bathLitres, dilute, electrolysis, minutesToHeat, rustCapacity, rustOn, type AcidId } from '@lift-bare/core';
+import { ACIDS, acidFor, bathLitres, dilute, electrolysis, lyeFor, minutesToHeat, rustCapacity, rustOn, type AcidId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import { FigureField } from '../../ui/figure-field';
@@ -63,6 +63,10 @@ export class CalculatorsView {
 
   protected readonly heatLitres = signal(60);
   protected readonly heatTo = signal(60);
+  protected readonly lye = signal(5);
+  protected readonly lyeGrams = computed(() => (this.lye() <= 50 ? lyeFor(this.heatLitres(), this.lye()) : 0));
+  /** light metal and zinc dissolve in it */
+  protected readonly dissolves = computed(() => ['light', 'zinc'].includes(this.context.facts()?.substrate.group ?? ''));
   protected readonly heater = signal(2);
   protected readonly heating = computed(() =>
     this.heater() > 0 ? minutesToHeat(this.heatLitres(), this.context.job()?.place.temperature ?? 20, this.heatTo(), this.heater()) : null,

@@ -3,9 +3,11 @@ import {
   formatMinutes,
   METHOD_RULES,
   PRIMER_RULES,
+  localise,
   type Basis,
   type Catalogue,
   type Cited,
+  type CoatProduct,
   type UnitSystem,
   formatQuantity,
 } from '@lift-bare/core';
@@ -28,6 +30,52 @@ const plain = (text: string): Cell => ({ text, basis: null });
 const cell = <T>({ value, basis }: Cited<T>, show: (value: T) => string = String): Cell => ({ text: show(value), basis });
 const orDash = (value: number | null): string => (value === null ? '–' : String(value));
 const yes = (value: boolean): Cell => plain(value ? 'yes' : '');
+
+const PAINT_HEAD = [
+  'Coats',
+  'Film each',
+  'Works in all',
+  'Solids %',
+  'Mix',
+  'Flash',
+  'Next from',
+  'to',
+  'Halves every',
+  'Pot life',
+  'At least',
+  'Price a litre',
+];
+
+/** What a data sheet says of a paint, under those headings. */
+function paintCells(p: CoatProduct, system: UnitSystem): Cell[] {
+  const film = (value: number) => formatQuantity(value, 'film', system);
+  return [
+    cell(p.coats),
+    cell(p.filmPerCoat, film),
+    cell(p.filmRange, ([thin, thick]) => `${film(thin)} to ${film(thick)}`),
+    cell(p.volumeSolids),
+    cell(p.mix, ({ base, hardener }) => (hardener > 0 ? `${base} : ${hardener}` : '–')),
+    cell(p.flash, formatMinutes),
+    cell(p.recoatMin, formatMinutes),
+    cell(p.recoatMax, (v) => (v === null ? 'no limit' : formatMinutes(v))),
+    cell(p.halving, (v) => localise(`${v.toFixed(0)} K`, system)),
+    cell(p.potLife, (v) => (v === null ? '–' : formatMinutes(v))),
+    cell(p.minTemperature, (v) => formatQuantity(v, 'temperature', system)),
+    cell(p.pricePerLitre),
+  ];
+}
+
+/** Each coat once, with the topcoat systems that have it. */
+function topcoats({ finishes }: Catalogue): { coat: CoatProduct; systems: string[] }[] {
+  const found = new Map<string, { coat: CoatProduct; systems: string[] }>();
+  for (const { name, coats } of Object.values(finishes))
+    for (const coat of coats) {
+      const known = found.get(coat.ref);
+      if (known) known.systems.push(name);
+      else found.set(coat.ref, { coat, systems: [name] });
+    }
+  return [...found.values()];
+}
 
 /** The catalogue as tables to read, every figure with its provenance. */
 export function catalogueTables(system: UnitSystem, catalogue: Catalogue): CatalogueTable[] {
@@ -121,20 +169,14 @@ export function catalogueTables(system: UnitSystem, catalogue: Catalogue): Catal
     {
       id: 'primers',
       title: 'Primers',
-      head: ['Name', 'Purpose', 'Coats', 'Film each', 'Solids %', 'Flash', 'Next from', 'to', 'Pot life', 'At least', 'Price a litre'],
-      rows: Object.values(catalogue.primers).map((p) => [
-        plain(p.name),
-        plain(p.purpose),
-        cell(p.coats),
-        cell(p.filmPerCoat, film),
-        cell(p.volumeSolids),
-        cell(p.flash, formatMinutes),
-        cell(p.recoatMin, formatMinutes),
-        cell(p.recoatMax, (v) => (v === null ? 'no limit' : formatMinutes(v))),
-        cell(p.potLife, (v) => (v === null ? '–' : formatMinutes(v))),
-        cell(p.minTemperature, celsius),
-        cell(p.pricePerLitre),
-      ]),
+      head: ['Name', 'Purpose', ...PAINT_HEAD],
+      rows: Object.values(catalogue.primers).map((p) => [plain(p.name), plain(p.purpose), ...paintCells(p, system)]),
+    },
+    {
+      id: 'topcoats',
+      title: 'Topcoats',
+      head: ['Name', 'In', ...PAINT_HEAD],
+      rows: topcoats(catalogue).map(({ coat, systems }) => [plain(coat.name), plain(systems.join('; ')), ...paintCells(coat, system)]),
     },
     {
       id: 'treatments',
