@@ -69,6 +69,7 @@ describe('from the last scrape to the primer', () => {
   test('carbon is finished wet and fine', () => {
     const key = chain('mech.hand-wet', { substrate: 'carbon-epoxy' }).steps.find(({ code }) => code === 'key');
     expect(key?.title).toContain('P400');
+    expect(key?.hold?.accept).toContain('black is fibre');
   });
 
   test('paint that stays: washed, keyed, wiped; near filler only a final wash', () => {

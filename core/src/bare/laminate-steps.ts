@@ -16,6 +16,13 @@ const MOISTURE: HoldPoint = {
   most: AS_DRY,
 };
 
+const look = (method: string, accept: string): HoldPoint => ({ method, accept, unit: null, least: null, most: null });
+/** Where sanding of a laminate stops, whatever is still to be taken off. */
+const STOP_LINE = {
+  carbon: look('the water on a white cloth, after each crossing', 'no black in it and no fibre pattern on the face; black is fibre: stop there'),
+  gelcoat: look('eye, under a lamp held flat', 'even dull gelcoat, no weave or pores showing; where they show, stop and seal'),
+};
+
 /** Laminate and wood: dewaxed, keyed, washed and dried. */
 export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add): BareStep[] {
   const carbon = zone.substrate.id === 'carbon-epoxy';
@@ -47,8 +54,12 @@ export function laminateSteps(zone: ZoneFacts, wayOff: Method | null, add: Add):
     add(
       'key',
       carbon
-        ? { title: 'Finish wet with P400 to P600', detail: 'By hand; stop at the first fibre colour.' }
-        : { title: `Key ${keyText(zone, immersed ? 'P80' : 'P180 to P320')}`, detail: 'Even dull all over; do not go through the gelcoat.' },
+        ? { title: 'Finish wet with P400 to P600', detail: 'By hand; stop at the first fibre colour.', hold: STOP_LINE.carbon }
+        : {
+            title: `Key ${keyText(zone, immersed ? 'P80' : 'P180 to P320')}`,
+            detail: 'Even dull all over; do not go through the gelcoat.',
+            hold: wood ? null : STOP_LINE.gelcoat,
+          },
     ),
     add('final-wash', {
       title: 'Wash, wipe and dry',

@@ -6,7 +6,7 @@ import { FindingNote } from '../../ui/finding-note';
 import { FinishChoice } from '../../ui/finish-choice';
 import { NoZone } from '../../ui/no-zone';
 import { QuantityField } from '../../ui/quantity-field';
-import { SectionPicture } from '../../ui/section/section-picture';
+import { SectionPicture, type DepthMark } from '../../ui/section/section-picture';
 import { coatFilms, stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
@@ -81,6 +81,13 @@ export class BuildPage {
     ...(this.build()?.findings.filter(({ severity }) => severity !== 'rule-out') ?? []),
   ]);
 
+  /** Sanding of a laminate never goes below this. */
+  protected readonly stopLine = computed((): DepthMark[] => {
+    const substrate = this.context.facts()?.substrate;
+    if (substrate?.group !== 'composite') return [];
+    const depth = this.films().reduce((sum, { thickness }) => sum + thickness, 0);
+    return [{ depth, label: substrate.id === 'carbon-epoxy' ? 'stop line: first fibre' : 'stop line: gelcoat' }];
+  });
   protected setFinish = (finish: FinishId | null): void => this.context.editPart('finish', (part) => ({ ...part, finish }));
   protected readonly micrometres = Micrometres;
   /** dry film wanted of a product, µm, where it is not the usual one */
