@@ -8,6 +8,7 @@ import { PartList } from './part-list';
 import { SaveMark } from './save-mark';
 import { benchFeature } from '../../state/bench.reducer';
 import { JobContext } from '../../state/job-context';
+import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
 import { ThemeService } from '../../ui/theme.service';
 import { Units } from '../../ui/units.service';
@@ -16,7 +17,7 @@ import { STAGES } from '../../ui/words';
 /** The frame of an open job: order of work across the top, parts at the left, state and units at the foot. */
 @Component({
   selector: 'lb-job-frame',
-  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, SaveMark, KeyHelp, ConflictNote, ToastBar],
+  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
   providers: [JobContext],

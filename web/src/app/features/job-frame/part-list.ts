@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { CATALOGUE, type Part, type ZonePlan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { IntoView } from '../../ui/into-view';
 import { ACCESS } from '../../ui/words';
 import { Units } from '../../ui/units.service';
 import { coatingColour } from '../../ui/section/film-colours';
@@ -14,7 +15,7 @@ interface Flag {
 /** Parts with their zones as small sections, each with its state in a word. */
 @Component({
   selector: 'lb-part-list',
-  imports: [RouterLink],
+  imports: [RouterLink, IntoView],
   templateUrl: './part-list.html',
   styleUrl: './part-list.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
