@@ -43,6 +43,7 @@ for (const view of VIEWS) {
     for (const [width, height] of [
       [1280, 800],
       [1024, 768],
+      [390, 844],
     ] as const) {
       await page.setViewportSize({ width, height });
       const wider = await page.evaluate(() =>

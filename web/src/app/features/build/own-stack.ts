@@ -52,7 +52,8 @@ const MOST = 12;
     .says { padding-top: 18px; }
     .film.bad b { color: var(--stop); }
     .film .btn { margin-top: 15px; }
-    @media (max-width: 1100px) { .film { grid-template-columns: 1fr 1fr auto; } .says { grid-column: 1 / -1; grid-row: 2; padding-top: 0; } }
+    @media (max-width: 640px) { .film, .film .says { grid-template-columns: minmax(0, 1fr); grid-column: 1; grid-row: auto; } }
+    @media (min-width: 641px) and (max-width: 1100px) { .film { grid-template-columns: 1fr 1fr auto; } .says { grid-column: 1 / -1; grid-row: 2; padding-top: 0; } }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
