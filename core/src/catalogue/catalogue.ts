@@ -30,14 +30,21 @@ export const CATALOGUE: Catalogue = {
   tools: TOOLS,
 };
 
-const everyCoat = ({ primers, finishes }: Catalogue): CoatProduct[] => [
-  ...Object.values(primers),
-  ...Object.values(finishes).flatMap(({ coats }) => coats),
-];
+const indexed = new WeakMap<Catalogue, ReadonlyMap<string, CoatProduct>>();
+
+/** Every paint of a catalogue by its reference; made once. */
+function coatsOf(catalogue: Catalogue): ReadonlyMap<string, CoatProduct> {
+  const known = indexed.get(catalogue);
+  if (known) return known;
+  const coats = [...Object.values(catalogue.primers), ...Object.values(catalogue.finishes).flatMap((finish) => finish.coats)];
+  const index = new Map(coats.map((coat) => [coat.ref, coat]));
+  indexed.set(catalogue, index);
+  return index;
+}
+
+/** By its own reference, the shop's rows too; undefined for what is no paint. */
+export const coatByRef = (ref: string, catalogue: Catalogue): CoatProduct | undefined => coatsOf(catalogue).get(ref);
 
 /** The product that stands for a row: the shop's own copy where its topcoats have one. */
 export const coatById = (id: ProductId, catalogue: Catalogue): CoatProduct =>
-  catalogue.primers[id] ?? (everyCoat(catalogue).find((coat) => coat.id === id) as CoatProduct);
-
-/** By its own reference, the shop's rows too; undefined for what is no coat. */
-export const coatByRef = (ref: string, catalogue: Catalogue): CoatProduct | undefined => everyCoat(catalogue).find((coat) => coat.ref === ref);
+  coatByRef(id, catalogue) ?? ([...coatsOf(catalogue).values()].find((coat) => coat.id === id) as CoatProduct);
