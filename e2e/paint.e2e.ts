@@ -119,3 +119,23 @@ test('each step of the chain says with what, how strong, how long, how warm and 
   await page.goto('/jobs/demo-4/bare?zone=buggy-23');
   await expect(page.locator('.chain')).toContainText('household vinegar, 2 to 5 min, 10 to 30 °C, pH 6 to 8');
 });
+
+test('on a phone the stage and the zone are in sight, and the mix is read without scrolling sideways', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/jobs/demo-4/build?zone=buggy-28&show=mix');
+  const sight = async (name: string, link: RegExp) => {
+    const box = await page.getByRole('navigation', { name }).getByRole('link', { name: link }).boundingBox();
+    expect([(box?.x ?? -1) >= 0, (box?.x ?? 0) + (box?.width ?? 0) <= 391]).toEqual([true, true]);
+  };
+  await expect(page.getByText(/Mix no more than/).first()).toBeVisible();
+  await sight('Order of work', /^Build/);
+  await sight('Parts and zones', /^Outside 0.66/);
+  const table = page.locator('lb-mix-view table').first();
+  expect(await table.evaluate((element) => element.scrollWidth <= element.clientWidth + 1)).toBe(true);
+  await page
+    .getByRole('navigation', { name: 'Order of work' })
+    .getByRole('link', { name: /^Run sheet/ })
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Run sheet');
+  await sight('Order of work', /^Run sheet/);
+});

@@ -3,11 +3,12 @@ import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { FinishId } from '../model/ids.ts';
 import { degC } from '../units/quantities.ts';
 import { buildPlan } from './build-plan.ts';
 import { checkStack } from './check-stack.ts';
 import { planMix } from './mix.ts';
-import { areaWithinWindow, windowsOf } from './windows.ts';
+import { areaWithinWindow, tightest, windowsOf } from './windows.ts';
 
 const built = (sample: Sample = {}) => {
   const zone = sampleFacts(sample);
@@ -87,6 +88,27 @@ describe('windows', () => {
   test('a window that closes says what to do when it is missed, one that stays open says nothing', () => {
     for (const { until, missed } of windows()) expect(missed === null).toBe(until === null);
     expect(windows().find(({ after, what }) => after.includes('epoxy') && what === 'recoat')?.missed).toContain('P180');
+  });
+
+  test('over several builds the latest opening and the earliest close count', () => {
+    const [plain, cold] = [windows(), windows({ place: { temperature: 12 } })];
+    const recoat = (list: ReturnType<typeof windows>) => list.filter(({ what }) => what === 'recoat');
+    const both = tightest([...plain, ...cold], 'recoat');
+    expect(both?.from).toBe(Math.max(...recoat([...plain, ...cold]).map(({ from }) => from)));
+    expect(both?.until).toBe(Math.min(...recoat([...plain, ...cold]).map(({ until }) => until ?? Infinity)));
+    expect(tightest(plain, 'immerse')).toBeNull();
+  });
+
+  test('colder never opens one sooner, for any topcoat', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...FinishId.options), fc.integer({ min: 5, max: 34 }), (finish, temperature) => {
+        const at = (celsius: number) => windows({ finish, place: { temperature: celsius } });
+        const warm = at(temperature + 1);
+        return at(temperature).every(
+          ({ label, from }, i) => label >= (warm[i]?.label ?? 0) && (from >= (warm[i]?.from ?? 0) || warm[i]?.governs === 'shop'),
+        );
+      }),
+    );
   });
 
   test('a part too large for the promoter’s ten minutes is done in pieces', () => {

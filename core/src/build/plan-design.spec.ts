@@ -1,8 +1,13 @@
+import fc from 'fast-check';
 import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import type { BuildPlan } from '../model/build.ts';
-import { Design, type ColourId } from '../model/design.ts';
+import type { BuildPlan, CoatPlan } from '../model/build.ts';
+import { ColourId, Design } from '../model/design.ts';
 import { buildPlan } from './build-plan.ts';
+import { jointOf } from './compatibility.ts';
+import { familyOfProduct } from './families.ts';
+import { planMasking } from './masking.ts';
+import { tapeOver } from './tape-times.ts';
 
 type Pair = readonly [coat: ColourId, dark?: boolean];
 const design = (kind: Design['kind'], a: Pair, b: Pair, more: object = {}): Design =>
@@ -73,6 +78,32 @@ describe('two colours', () => {
       'colours-do-not-meet',
     );
   });
+});
+
+/** Whatever the products and the temperature. */
+test('what is masked over first takes tape no later than what follows, unless it may not lie the other way round', () => {
+  const colours = fc.constantFrom(...ColourId.options);
+  fc.assert(
+    fc.property(colours, colours, fc.integer({ min: 8, max: 32 }), (a, b, temperature) => {
+      const plan = built(design('two-colour', [a], [b]), { place: { temperature } });
+      const [first, second] = plan.coats.filter(({ name }) => name === plan.design?.first || name === plan.design?.second) as [CoatPlan, CoatPlan];
+      const swapped = jointOf(familyOfProduct(first.base), familyOfProduct(second.base)).states.length === 0;
+      return tapeOver(first) <= tapeOver(second) + 1 || swapped;
+    }),
+  );
+});
+
+test('line and film stand on the masking plan, with when they come off', () => {
+  const items = (kind: Design['kind']) => {
+    const facts = sampleFacts({ finish: 'base-clear', design: design(kind, ['basecoat'], ['basecoat']) });
+    return planMasking(facts, null, built(design(kind, ['basecoat'], ['basecoat']), { finish: 'base-clear' })).items;
+  };
+  expect(items('two-colour').find(({ mask }) => mask === 'fine-line tape')).toMatchObject({
+    quantity: 2,
+    work: 'paint',
+    off: expect.stringContaining('30 min after'),
+  });
+  expect(items('lift-off').find(({ mask }) => mask === 'cut film')).toMatchObject({ quantity: 1, of: 'zone' });
 });
 
 describe('lift-off', () => {

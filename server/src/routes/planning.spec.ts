@@ -65,6 +65,46 @@ test('planning a wrong document says where it is wrong', async () => {
   expect(body.issues[0].path).toEqual(['job', 'format']);
 });
 
+test('a data sheet with crossed points is refused with its place, and the profile stays as it was', async () => {
+  const row = { id: 'own.gloss', name: 'House gloss', base: 'solid-2k', note: '', figures: { recoatMin: 240, secondAt: 30, secondRecoat: 300 } };
+  const { body } = await call()
+    .put('/api/v1/shop')
+    .send({ version: 0, document: { ...DEMO_SHOP, ownRows: [row] } })
+    .expect(422);
+  expect(JSON.stringify(body)).toMatch(/secondRecoat.*the points are crossed/);
+  expect((await call().get('/api/v1/shop')).body).toEqual({ version: 0, document: DEFAULT_SHOP });
+});
+
+test('films wanted, a picked system and two colours travel through the plan; a share of 100 % is refused', async () => {
+  const [part, ...others] = job.parts as [(typeof job.parts)[number]];
+  const [zone, ...zones] = part.zones as [(typeof part.zones)[number]];
+  const colour = (name: string) => ({ name, coat: 'basecoat', dark: false });
+  const withDesign = (share: number) => ({
+    ...job,
+    parts: [
+      {
+        ...part,
+        zones: [
+          { ...zone, films: { 'epoxy-2k': 90 }, design: { kind: 'two-colour', colours: [colour('sand'), colour('moss')], share, line: 2 } },
+          ...zones,
+        ],
+      },
+      ...others,
+    ],
+  });
+  const { body } = await call()
+    .post('/api/v1/plan')
+    .send({ job: withDesign(40), shop: DEMO_SHOP })
+    .expect(200);
+  const build = body.plan?.zones?.[0]?.build ?? body.zones?.[0]?.build;
+  expect(build.design).toMatchObject({ line: 2, kind: 'two-colour' });
+  const refused = await call()
+    .post('/api/v1/plan')
+    .send({ job: withDesign(100), shop: DEMO_SHOP })
+    .expect(422);
+  expect(JSON.stringify(refused.body)).toContain('between 0 and 100 %');
+});
+
 test('the shop profile has versions like a job', async () => {
   expect((await call().get('/api/v1/shop')).body).toEqual({ version: 0, document: DEFAULT_SHOP });
   await call().put('/api/v1/shop').send({ version: 0, document: DEMO_SHOP }).expect(200);

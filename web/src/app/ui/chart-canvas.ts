@@ -11,7 +11,7 @@ export type Axes = NonNullable<ChartOptions<'line'>['scales']>;
 @Component({
   selector: 'lb-chart-canvas',
   template: `<div class="frame" [style.height.px]="height()"><canvas #canvas role="img" [attr.aria-label]="says()"></canvas></div>`,
-  styles: '.frame { position: relative; }',
+  styles: '.frame { position: relative; overflow: hidden; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ChartCanvas {

@@ -8,12 +8,14 @@ import { MoneyField } from './money-field';
   imports: [FigureField, MoneyField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <lb-figure label="Price" placeholder="18" [mayBeNone]="mayBeNone()" [most]="100" [value]="value()" (changed)="value.set($event)" />
+    <lb-figure label="Price" placeholder="18" [mayBeNone]="mayBeNone()" [least]="least()" [most]="100" [check]="check()" [value]="value()" (changed)="value.set($event)" />
     <lb-money label="Labour" [value]="money()" (changed)="money.set($event)" />
   `,
 })
 class Host {
   readonly mayBeNone = signal(true);
+  readonly least = signal(0);
+  readonly check = signal<(value: number | null | undefined) => string | null>(() => null);
   readonly value = signal<number | null | undefined>(undefined);
   readonly money = signal(48);
 }
@@ -87,5 +89,33 @@ describe('money', () => {
     await type('lb-money', '-1');
     expect(error()).toContain('a number from 0');
     expect(h.money()).toBe(52.5);
+  });
+});
+
+describe('a figure with limits of its own', () => {
+  test('below 0 only where it may lie there; the least is named', async () => {
+    const { type, host: h, error, stable } = await host();
+    await type('lb-figure', '-5');
+    expect(error()).toContain('from 0 to 100');
+    h.least.set(-10);
+    await stable();
+    await type('lb-figure', '-5');
+    expect([h.value(), error()]).toEqual([-5, null]);
+    await type('lb-figure', '−7,5');
+    expect(h.value()).toBe(-7.5);
+    await type('lb-figure', '-11');
+    expect([h.value(), error()]).toEqual([-7.5, expect.stringContaining('from -10 to 100')]);
+  });
+
+  test('what another rule refuses is told, kept in the field and not taken', async () => {
+    const { type, host: h, error, input, stable } = await host();
+    h.check.set((value) => (value === 13 ? 'not thirteen' : null));
+    await stable();
+    await type('lb-figure', '12');
+    await type('lb-figure', '13');
+    expect([h.value(), error(), input('lb-figure').value]).toEqual([12, 'not thirteen', '13']);
+    h.check.set(() => null);
+    await stable();
+    expect(error()).toBeNull();
   });
 });
