@@ -125,7 +125,7 @@ export { ColourId, Design, type DesignColour, type DesignPlan, type DesignStep }
 export { halvingOfSheet } from './model/own-row.ts';
 export { CoatId, ProductId } from './model/ids.ts';
 export { spreadingRate, transferShare } from './build/quantity.ts';
-export { SprayGun } from './model/shop.ts';
+export { SprayGun, Waits } from './model/shop.ts';
 export { Find, Spot, type Repair } from './model/find.ts';
 export { FIND_NAMES } from './bare/repairs.ts';
 export { planMasking, type MaskingPlan } from './build/masking.ts';

@@ -36,7 +36,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
     design: topcoats?.plan ?? null,
     turned: coats.length > 0 && needsTurning(zone),
     handle: handled(finish, zone.shop.schools.W1) * scale,
-    load: finish.load.value * scale,
+    load: Math.max(finish.load.value, zone.shop.waits.load ?? 0) * scale,
     findings: [
       ...judge(FINISH_RULES, { zone, finish }, zone.path),
       ...checkFilms(zone, coats, profile, catalogue),

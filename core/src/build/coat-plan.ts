@@ -3,6 +3,7 @@ import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { paintLitres, profileLitres, spreadingRate, transferShare, wetFilm } from './quantity.ts';
+import { usualTape } from './tape-times.ts';
 
 /** m²/h of one coat; model assumption. */
 const COAT_RATE = { gun: 12, roller: 8, aerosol: 6 } as const;
@@ -51,6 +52,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     recoatMin: product.recoatMin.value * scale,
     recoatMax: scaled(product.recoatMax.value, scale),
     potLife: scaled(product.potLife.value, cureScale(temperature)),
+    tapeFrom: Math.max(usualTape({ pack: product.pack, drying: scale }), (zone.shop.waits.tape ?? 0) * scale),
     drying: scale,
     mix: product.mix.value,
     hand: (60 * area * coats) / COAT_RATE[product.apply],

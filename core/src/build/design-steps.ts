@@ -1,6 +1,6 @@
 import type { CoatPlan } from '../model/build.ts';
 import type { Design, DesignColour, DesignStep } from '../model/design.ts';
-import { pullSpan, pulledWet, tapeOver } from './tape-times.ts';
+import { pullSpan, pulledWet } from './tape-times.ts';
 
 /** min of hands for a place, and for each m of line; model assumption. */
 const HANDS: Readonly<Record<DesignStep['code'], readonly [start: number, perMetre: number]>> = {
@@ -24,7 +24,7 @@ type Step = Pick<DesignStep, 'code' | 'after' | 'title' | 'detail'> & Partial<Pi
 /** What is done between two colours and once the second is on. Common practice, no source. */
 export function designSteps(kind: Design['kind'], first: Laid, second: Laid, line: number): DesignStep[] {
   const film = kind === 'lift-off';
-  const dry = tapeOver(first.coat);
+  const dry = first.coat.tapeFrom;
   const [from, until] = pullSpan(second.coat);
   const make = (step: Step): DesignStep => {
     const [start, perMetre] = HANDS[step.code];
@@ -91,7 +91,7 @@ export function designSteps(kind: Design['kind'], first: Laid, second: Laid, lin
       after: 'second',
       title: `Take the edge down wet with ${film ? 'P1000' : 'P600'}`,
       detail: 'Only the ridge, with the fingertip, until it is not felt; rinse, dry, tack.',
-      from: tapeOver(second.coat),
+      from: second.coat.tapeFrom,
     }),
   ];
 }

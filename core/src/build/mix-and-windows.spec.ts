@@ -4,6 +4,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { FinishId } from '../model/ids.ts';
+import { NO_WAITS, type Waits } from '../model/shop.ts';
 import { degC } from '../units/quantities.ts';
 import { buildPlan } from './build-plan.ts';
 import { checkStack } from './check-stack.ts';
@@ -83,6 +84,16 @@ describe('windows', () => {
     const week = windows({ shop: { schools: { W1: 'week' } } }).find(({ what }) => what === 'handle');
     expect(week).toMatchObject({ governs: 'shop', shop: 7 * 24 * 60 });
     expect(windows().find(({ what }) => what === 'handle')).toMatchObject({ governs: 'label', shop: null });
+  });
+
+  test('waits of the shop lengthen a label and never cut it short', () => {
+    const waits = (own: Partial<Waits>) => windows({ shop: { waits: { ...NO_WAITS, ...own } } });
+    const find = (list: ReturnType<typeof windows>, what: string) => list.find((window) => window.what === what);
+    for (const what of ['tape', 'sand', 'assemble', 'load'] as const) {
+      const label = find(windows(), what)?.label ?? Number.NaN;
+      expect(find(waits({ [what]: 20_000 }), what)).toMatchObject({ governs: 'shop', shop: 20_000, from: 20_000, label });
+      expect(find(waits({ [what]: 1 }), what)).toMatchObject({ governs: 'label', shop: null, from: label });
+    }
   });
 
   test('a window that closes says what to do when it is missed, one that stays open says nothing', () => {

@@ -7,7 +7,6 @@ import { buildPlan } from './build-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { familyOfProduct } from './families.ts';
 import { planMasking } from './masking.ts';
-import { tapeOver } from './tape-times.ts';
 
 type Pair = readonly [coat: ColourId, dark?: boolean];
 const design = (kind: Design['kind'], a: Pair, b: Pair, more: object = {}): Design =>
@@ -88,7 +87,7 @@ test('what is masked over first takes tape no later than what follows, unless it
       const plan = built(design('two-colour', [a], [b]), { place: { temperature } });
       const [first, second] = plan.coats.filter(({ name }) => name === plan.design?.first || name === plan.design?.second) as [CoatPlan, CoatPlan];
       const swapped = jointOf(familyOfProduct(first.base), familyOfProduct(second.base)).states.length === 0;
-      return tapeOver(first) <= tapeOver(second) + 1 || swapped;
+      return first.tapeFrom <= second.tapeFrom + 1 || swapped;
     }),
   );
 });

@@ -12,7 +12,6 @@ import { coatPlan } from './coat-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { designSteps } from './design-steps.ts';
 import { familyOfProduct } from './families.ts';
-import { tapeOver } from './tape-times.ts';
 
 /** m that the first colour runs on under the line; model assumption. */
 const OVERLAP = 0.1;
@@ -77,7 +76,7 @@ function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid;
     const { reason } = jointOf(familyOfProduct(first.coat.base), familyOfProduct(second.coat.base));
     return { first, second, why: `${upperFirst(first.colour.name)} goes first. The other way round: ${reason}` };
   }
-  const later = tapeOver(b.coat) - tapeOver(a.coat);
+  const later = b.coat.tapeFrom - a.coat.tapeFrom;
   if (Math.abs(later) < EQUAL) {
     const [first, second] = a.colour.dark && !b.colour.dark ? [b, a] : [a, b];
     const why =

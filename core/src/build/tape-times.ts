@@ -9,8 +9,8 @@ const PULL_WET = [0, 20] as const;
 
 type Drying = Pick<CoatPlan, 'base' | 'pack' | 'drying'>;
 
-/** min at the workplace until tape may lie on a coat. */
-export const tapeOver = ({ pack, drying }: Drying): number => TAPE[pack] * drying;
+/** min at the workplace until tape may lie on a coat, before the shop says later. */
+export const usualTape = ({ pack, drying }: Pick<CoatPlan, 'pack' | 'drying'>): number => TAPE[pack] * drying;
 
 export const pulledWet = ({ base }: Pick<CoatPlan, 'base'>): boolean => base === 'liner';
 

@@ -1,6 +1,7 @@
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
-import { tapeOver } from './tape-times.ts';
+import type { Waits } from '../model/shop.ts';
+import { usualTape } from './tape-times.ts';
 
 /** A span that opens, and may close, after a coat. min at the temperature of the workplace. */
 export interface Window {
@@ -22,9 +23,6 @@ export interface Window {
 const SAND = 2;
 /** Fitted parts press harder than hands do; model assumption. */
 const ASSEMBLE = 1.5;
-/** min at 20 °C that a shop waits before it puts weight on; common practice, no source. */
-const SHOP_LOAD = 7 * 24 * 60;
-
 /** What to do when the next coat comes too late, by the row of the catalogue. Common practice, no source. */
 const MISSED: Partial<Readonly<Record<CoatPlan['base'], string>>> = {
   'adhesion-promoter': 'wipe it off with the cleaner that its maker names and lay it on again; painting over it holds nothing',
@@ -40,62 +38,47 @@ const KEY_AGAIN = 'key it, wipe, then go on';
 
 /** Every window of a build, coat by coat, and of the whole at its end. */
 export function windowsOf(zone: ZoneFacts, build: BuildPlan): Window[] {
-  const coats = build.coats.flatMap(ofCoat);
+  const { waits } = zone.shop;
+  const coats = build.coats.flatMap((coat) => ofCoat(coat, waits));
   const last = build.coats.at(-1);
   if (!last || !zone.finish) return coats;
   const handle = zone.finish.handle.value * last.drying;
-  const load = zone.finish.load.value * last.drying;
-  const plain = { until: null, missed: null };
+  const window = opening(last.name);
   return [
     ...coats,
-    { what: 'handle', after: last.name, label: handle, ...governed(handle, build.handle), ...plain },
-    { what: 'assemble', after: last.name, label: handle * ASSEMBLE, ...governed(handle * ASSEMBLE, build.handle * ASSEMBLE), ...plain },
-    { what: 'load', after: last.name, label: load, ...governed(load, SHOP_LOAD), ...plain },
+    window('handle', handle, build.handle),
+    window('assemble', handle * ASSEMBLE, waits.assemble === null ? build.handle * ASSEMBLE : later(handle * ASSEMBLE, waits.assemble * last.drying)),
+    window('load', zone.finish.load.value * last.drying, build.load),
     ...(zone.finish.id === 'antifouling'
-      ? [
-          {
-            what: 'immerse' as const,
-            after: last.name,
-            label: last.recoatMin,
-            ...governed(last.recoatMin, null),
-            until: last.recoatMax,
-            missed: 'key and one more coat before the launch',
-          },
-        ]
+      ? [{ ...window('immerse', last.recoatMin, null), until: last.recoatMax, missed: 'key and one more coat before the launch' }]
       : []),
   ];
 }
 
-/** The later of label and shop, save where the shop states a shorter habit of its own. */
-function governed(label: number, shop: number | null): Pick<Window, 'shop' | 'governs' | 'from'> {
-  const own = shop === null || Math.abs(shop - label) < 1 ? null : shop;
-  return own === null ? { shop: null, governs: 'label', from: label } : { shop: own, governs: 'shop', from: own };
-}
+/** min; two waits that differ by less are the same. */
+const SAME = 1;
 
-function ofCoat(coat: CoatPlan): Window[] {
-  const plain = { shop: null, governs: 'label' as const };
+/** A window after a coat that stays open: as the shop has it where that differs from the label. */
+const opening =
+  (after: string) =>
+  (what: Window['what'], label: number, shop: number | null): Window => {
+    const own = shop === null || Math.abs(shop - label) < SAME ? null : shop;
+    return { what, after, label, shop: own, governs: own === null ? 'label' : 'shop', from: own ?? label, until: null, missed: null };
+  };
+
+/** A wait of the shop never cuts one of the label short. */
+const later = (label: number, shop: number | null): number => Math.max(label, shop ?? 0);
+
+function ofCoat(coat: CoatPlan, waits: Waits): Window[] {
+  const window = opening(coat.name);
+  const closing = { until: coat.recoatMax, missed: missedOf(coat) };
   const sanded = coat.role !== 'colour' && coat.base !== 'adhesion-promoter' && !coat.base.startsWith('etch');
+  const sand = coat.recoatMin * SAND;
   return [
-    ...(coat.coats > 1
-      ? [{ what: 'flash' as const, after: coat.name, label: coat.flash, ...plain, from: coat.flash, until: coat.recoatMax, missed: missedOf(coat) }]
-      : []),
-    { what: 'recoat', after: coat.name, label: coat.recoatMin, ...plain, from: coat.recoatMin, until: coat.recoatMax, missed: missedOf(coat) },
-    ...(sanded
-      ? [{ what: 'sand' as const, after: coat.name, label: coat.recoatMin * SAND, ...plain, from: coat.recoatMin * SAND, until: null, missed: null }]
-      : []),
-    ...(coat.role === 'colour'
-      ? [
-          {
-            what: 'tape' as const,
-            after: coat.name,
-            label: tapeOver(coat),
-            ...plain,
-            from: tapeOver(coat),
-            until: null,
-            missed: null,
-          },
-        ]
-      : []),
+    ...(coat.coats > 1 ? [{ ...window('flash', coat.flash, null), ...closing }] : []),
+    { ...window('recoat', coat.recoatMin, null), ...closing },
+    ...(sanded ? [window('sand', sand, later(sand, waits.sand && waits.sand * coat.drying))] : []),
+    ...(coat.role === 'colour' ? [window('tape', usualTape(coat), coat.tapeFrom)] : []),
   ];
 }
 

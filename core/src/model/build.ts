@@ -24,6 +24,7 @@ export const CoatPlan = z.strictObject({
   recoatMin: z.number().describe('min until the next product'),
   recoatMax: z.number().nullable().describe('min after which it must be keyed first'),
   potLife: z.number().nullable().describe('min'),
+  tapeFrom: z.number().describe('min at the workplace until tape may lie on it, the later of usual and shop'),
   drying: z.number().describe('waits at 20 °C are multiplied by this at the workplace'),
   mix: z
     .strictObject({ base: z.number(), hardener: z.number(), baseDensity: z.number(), hardenerDensity: z.number() })

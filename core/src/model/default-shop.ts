@@ -1,6 +1,6 @@
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
-import { SHOP_FORMAT, USUAL_GRINDER, USUAL_PAPERS, type Shop } from './shop.ts';
+import { NO_WAITS, SHOP_FORMAT, USUAL_GRINDER, USUAL_PAPERS, type Shop } from './shop.ts';
 import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -44,6 +44,7 @@ export const DEFAULT_SHOP: Shop = {
       pickUpDays: [],
     },
   ],
+  waits: NO_WAITS,
   setUps: { tripHand: 30, chemicalHand: 25, blastHand: 45, cabinetHand: 10, tubHand: 60, tubFill: 35, writeOff: 5 },
   prices: {},
   avoid: [],

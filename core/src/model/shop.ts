@@ -58,6 +58,18 @@ export type SetUps = z.infer<typeof SetUps>;
 export const SprayGun = z.enum(['hvlp', 'conventional', 'airless']);
 export type SprayGun = z.infer<typeof SprayGun>;
 
+const wait = z.number({ error: 'needs a number' }).gt(0, 'must be more than 0').lte(100_000, 'must be 100 000 min at most').nullable().default(null);
+
+/** Waits that the shop keeps whatever a label says less, min at 20 °C; null: it has none of its own. */
+export const Waits = z.strictObject({
+  tape: wait.describe('until tape lies on a colour'),
+  sand: wait.describe('until a primer or surfacer is sanded'),
+  assemble: wait.describe('until parts are fitted'),
+  load: wait.describe('until weight is put on'),
+});
+export type Waits = z.infer<typeof Waits>;
+export const NO_WAITS: Waits = { tape: null, sand: null, assemble: null, load: null };
+
 /** An angle grinder as its plate says. */
 export const Grinder = z.strictObject({
   diameter: z.number({ error: 'needs a number' }).gte(50, 'must be 50 mm or more').lte(300, 'must be 300 mm at most').describe('mm of the disc'),
@@ -121,6 +133,7 @@ export const Shop = z
       .describe('step of the paint scale, g'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
+    waits: Waits.default(NO_WAITS),
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
     avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
     ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),

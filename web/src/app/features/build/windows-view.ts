@@ -27,7 +27,7 @@ const WORDS: Readonly<Record<Window['what'], string>> = {
         }
       </tbody>
     </table>
-    <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder: model assumption until a data sheet gives two points. Habits of the shop: school W1. What to do when missed: common practice, no source.</p>
+    <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder, model assumption, or as the two points of a data sheet say. Habits of the shop: school W1 and its own waits. What to do when missed: common practice, no source.</p>
   `,
   styles: 'td .small { display: block; } .note { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,18 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { CATALOGUE, Equipment, Metres, Shop, type MethodId } from '@lift-bare/core';
+import { CATALOGUE, Equipment, Metres, Shop, type MethodId, type Waits } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { ChoiceField } from '../../ui/choice-field';
+import { FigureField } from '../../ui/figure-field';
 import { MoneyField } from '../../ui/money-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
 import { ShopEditor } from './shop-editor';
 
+/** min. */
+const HOUR = 60;
+
 /** Rates, weights, kit, law and prices. */
 @Component({
   selector: 'lb-shop-figures',
-  imports: [TextField, ChoiceField, MoneyField, QuantityField, NzSwitchModule, FormsModule],
+  imports: [TextField, ChoiceField, FigureField, MoneyField, QuantityField, NzSwitchModule, FormsModule],
   templateUrl: './shop-figures.html',
   styleUrl: './shop-part.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,6 +31,19 @@ export class ShopFigures {
     ...Object.values(CATALOGUE.methods).map(({ ref, name }) => ({ value: ref, label: name })),
     ...this.shop().ownRows.map(({ id, name }) => ({ value: id, label: name })),
   ]);
+  protected readonly waits = [
+    ['sand', 'Before sanding'],
+    ['tape', 'Before tape'],
+    ['assemble', 'Before fitting'],
+    ['load', 'Before load'],
+  ] as const;
+  protected hours = (wait: keyof Waits): number | undefined => {
+    const minutes = this.shop().waits[wait];
+    return minutes === null ? undefined : minutes / HOUR;
+  };
+  protected checkWait = (hours: number | null | undefined): string | null => (hours === 0 ? 'more than 0, or left empty' : null);
+  protected setWait = (wait: keyof Waits, hours: number | null | undefined): boolean =>
+    this.editor.set('waits', { ...this.shop().waits, [wait]: typeof hours === 'number' ? hours * HOUR : null });
   protected readonly guns = [
     { value: 'hvlp' as const, label: 'Low pressure, HVLP: 65 % lands' },
     { value: 'conventional' as const, label: 'Conventional: 45 % lands' },
