@@ -31,7 +31,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
   const profile = zone.kept.length === 0 ? ground.profile : 0;
   const scale = coats.at(-1)?.drying ?? cureScale(zone.job.place.temperature);
   return {
-    primers,
+    primers: byHand?.primers?.length === 0 ? primers.map(unchosen) : primers,
     coats,
     design: topcoats?.plan ?? null,
     turned: coats.length > 0 && needsTurning(zone),
@@ -49,6 +49,9 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
 /** Shapes with a far side, which a rack hides. */
 const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
 const needsTurning = ({ part, zone }: ZoneFacts): boolean => part.held === 'laid' && ALL_ROUND.includes(zone.shape.kind);
+
+/** Somebody has picked a system without a primer. */
+const unchosen = (option: PrimerOption): PrimerOption => (option.verdict === 'chosen' ? { ...option, verdict: 'possible' } : option);
 
 /** The chosen primer, and surfacer where the finish wants it; null where no primer is left. */
 function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerOption[], catalogue: Catalogue): readonly Primer[] | null {

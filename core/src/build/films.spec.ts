@@ -1,7 +1,8 @@
 import fc from 'fast-check';
-import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { BuildPlan } from '../model/build.ts';
+import { planJob } from '../plan-job.ts';
 import { buildPlan } from './build-plan.ts';
 import { systemsFor } from './systems.ts';
 
@@ -59,8 +60,18 @@ describe('a system picked by hand', () => {
       const plan = built({ system: primers });
       expect(plan.coats.map(({ product }) => product)).toEqual(coats.map(({ product }) => product));
       expect(codes(plan)).not.toContain('system-refused');
-      if (primers[0]) expect(plan.primers.find(({ verdict }) => verdict === 'chosen')?.primer).toBe(primers[0]);
+      const chosen = plan.primers.find(({ verdict }) => verdict === 'chosen')?.primer;
+      expect(chosen).toBe(primers[0]);
     }
+  });
+
+  test('sound keyed paint may be coated without a primer: then none is called chosen, and nothing stops the plan', () => {
+    const kept: Sample = { target: { kind: 'keep' }, stack: [['urethane-2k', 60]], condition: { crosscut: 0 } };
+    const plan = built({ ...kept, system: [] });
+    expect(plan.coats.map(({ role }) => role)).toEqual(['colour']);
+    expect(plan.primers.some(({ verdict }) => verdict === 'chosen')).toBe(false);
+    const [zone] = planJob(sampleJob({ ...kept, system: [] }), sampleShop(), CATALOGUE).zones;
+    expect(zone?.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
 
   test.each<[string, readonly string[], Sample, boolean]>([

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { ColourId, Design } from '../model/design.ts';
+import { planJob } from '../plan-job.ts';
 import { buildPlan } from './build-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { familyOfProduct } from './families.ts';
@@ -73,6 +74,8 @@ describe('two colours', () => {
   test('two products that may lie neither way round, or not on the primer, stop the plan', () => {
     const plan = built(design('two-colour', ['colour-heat'], ['solid-2k']), { finish: 'solid-2k' });
     expect(plan.findings.filter(({ code }) => code === 'colours-do-not-meet').length).toBeGreaterThan(0);
+    const stopped = planJob(sampleJob({ finish: 'solid-2k', design: design('two-colour', ['colour-heat'], ['solid-2k']) }), sampleShop(), CATALOGUE);
+    expect(stopped.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code)).toContain('colours-do-not-meet');
     expect(built(design('two-colour', ['solid-2k'], ['solid-2k']), { finish: 'solid-2k' }).findings.map(({ code }) => code)).not.toContain(
       'colours-do-not-meet',
     );

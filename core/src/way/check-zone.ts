@@ -174,8 +174,10 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
         'Choose the topcoat of the job or part.',
       ),
     ];
-  const stops = build.findings.filter(({ severity }) => severity === 'rule-out').map((finding): Finding => ({ ...finding, severity: 'stop' }));
-  if (build.primers.length === 0 || build.primers.some(({ verdict }) => verdict === 'chosen')) return stops;
+  const stops = build.findings
+    .filter(({ severity }) => severity === 'rule-out' || severity === 'stop')
+    .map((finding): Finding => ({ ...finding, severity: 'stop' }));
+  if (build.primers.length === 0 || build.coats.length > 0) return stops;
   const blocking = [...new Set(build.primers.flatMap(({ findings }) => findings.filter((f) => f.severity === 'rule-out').map((f) => f.title)))];
   return [
     ...stops,
