@@ -1,7 +1,7 @@
-import { computed, provideZonelessChangeDetection, signal, type Type } from '@angular/core';
+import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Zone } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { zoneContext } from '../../testing/zone-context';
 import { Units } from '../../ui/units.service';
 import { FindsPanel } from './finds-panel';
 import { MoisturePanel } from './moisture-panel';
@@ -16,22 +16,8 @@ const units = {
 
 /** A panel on a zone of a demo job, with the plan following its edits. */
 async function panel(view: Type<unknown>, jobName: RegExp, partName: RegExp) {
-  const job = signal(DEMO_JOBS.find(({ name }) => jobName.test(name)) as Job);
-  const part = computed(() => job().parts.find(({ name }) => partName.test(name)) ?? null);
-  const zone = computed(() => part()?.zones[0] ?? null);
-  const context = {
-    job,
-    part,
-    zone,
-    jobId: signal('demo'),
-    now: () => Date.UTC(2026, 10, 26, 8),
-    zonePlan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE).zones.find((plan) => plan.zone === zone()?.id) ?? null),
-    editZone: (_: string, change: (before: Zone) => Zone) =>
-      job.update((before) => ({
-        ...before,
-        parts: before.parts.map((one) => (one.id === part()?.id ? { ...one, zones: one.zones.map((z, i) => (i === 0 ? change(z) : z)) } : one)),
-      })),
-  };
+  const context = zoneContext(jobName, partName);
+  const { zone } = context;
   TestBed.resetTestingModule().configureTestingModule({
     providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
   });

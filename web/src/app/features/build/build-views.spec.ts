@@ -1,4 +1,4 @@
-import { computed, provideZonelessChangeDetection, signal, type Type } from '@angular/core';
+import { provideZonelessChangeDetection, signal, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import {
   CATALOGUE,
@@ -12,10 +12,10 @@ import {
   type BuildPlan,
   type Job,
   type Place,
-  type Zone,
   type ZonePlan,
 } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { zoneContext } from '../../testing/zone-context';
 import { Units } from '../../ui/units.service';
 import { ColoursView } from './colours-view';
 import { MaskingView } from './masking-view';
@@ -111,22 +111,8 @@ test('systems are named cheapest first, the planned one marked once, the rest re
 
 describe('two colours', () => {
   async function colours() {
-    const job = signal<Job>(buggy);
-    const part = computed(() => job().parts.find(({ name }) => /^Bonnet/.test(name)) ?? null);
-    const zone = computed(() => part()?.zones[0] ?? null);
-    const context = {
-      job,
-      part,
-      zone,
-      catalogue: signal(CATALOGUE),
-      facts: computed(() => gatherFacts(job(), DEMO_SHOP, CATALOGUE).find((facts) => facts.zone.id === zone()?.id) ?? null),
-      zonePlan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE).zones.find((plan) => plan.zone === zone()?.id) ?? null),
-      editZone: (_: string, change: (before: Zone) => Zone) =>
-        job.update((before) => ({
-          ...before,
-          parts: before.parts.map((one) => (one.id === part()?.id ? { ...one, zones: one.zones.map((z, i) => (i === 0 ? change(z) : z)) } : one)),
-        })),
-    };
+    const context = zoneContext(/^Shore patrol/, /^Bonnet/);
+    const { zone } = context;
     TestBed.resetTestingModule().configureTestingModule({
       providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
     });
