@@ -4,6 +4,8 @@ import {
   METHOD_RULES,
   PRIMER_RULES,
   localise,
+  practice,
+  upperFirst,
   type Basis,
   type Catalogue,
   type Cited,
@@ -12,6 +14,7 @@ import {
   formatQuantity,
 } from '@lift-bare/core';
 import { GRADES } from '../../ui/words';
+import { jointRows } from './joint-table';
 
 /** One cell: text, and whose figure it is when it is one. */
 export interface Cell {
@@ -177,6 +180,18 @@ export function catalogueTables(system: UnitSystem, catalogue: Catalogue): Catal
       title: 'Topcoats',
       head: ['Name', 'In', ...PAINT_HEAD],
       rows: topcoats(catalogue).map(({ coat, systems }) => [plain(coat.name), plain(systems.join('; ')), ...paintCells(coat, system)]),
+    },
+    {
+      id: 'joints',
+      title: 'Who lies on whom',
+      head: ['Film', 'While it is wet', 'Within its window', 'Cured or bare, and keyed', 'Never, and why'],
+      rows: jointRows().map(({ film, wet, window, keyed, never }) => [
+        plain(upperFirst(film)),
+        plain(wet),
+        plain(window),
+        { text: keyed, basis: practice },
+        plain(never),
+      ]),
     },
     {
       id: 'treatments',
