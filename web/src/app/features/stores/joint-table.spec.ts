@@ -4,7 +4,7 @@ const row = (film: string) => jointRows().find((one) => one.film === film);
 
 /** Common practice, no source. */
 test('the matrix reads as the trade says it', () => {
-  expect(row('epoxy')?.never).toMatch(/etch primer: Acid of the etch/);
+  expect(row('epoxy')?.never).toMatch(/Etch primer: acid of the etch/);
   expect(row('epoxy')?.keyed).toContain('bare steel and iron');
   expect(row('two-pack topcoat')?.keyed).toContain('one-pack lacquer, aerosol');
   expect(row('two-pack topcoat')?.window).not.toContain('one-pack lacquer');

@@ -1,4 +1,4 @@
-import { FAMILIES, jointOf, type Family, type Lower } from '@lift-bare/core';
+import { FAMILIES, jointOf, lowerFirst, upperFirst, type Family, type Lower } from '@lift-bare/core';
 
 /** What films and bare materials are called. */
 const NAMES: Readonly<Record<Lower, string>> = {
@@ -63,7 +63,8 @@ function refusals(upper: Family): string {
     const { states, reason } = jointOf(upper, lower);
     if (states.length === 0) byReason.set(reason, [...(byReason.get(reason) ?? []), lower]);
   }
-  return [...byReason].map(([reason, lowers]) => `${lowers.length > MANY ? 'all else' : list(lowers)}: ${reason}`).join(' ');
+  const said = [...byReason].sort(([, a], [, b]) => Number(a.length > MANY) - Number(b.length > MANY));
+  return said.map(([reason, lowers]) => `${lowers.length > MANY ? 'All else' : upperFirst(list(lowers))}: ${lowerFirst(reason)}`).join(' ');
 }
 
 /** Lower films above which a reason is not spelled out film by film. */
