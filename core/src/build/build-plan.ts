@@ -12,7 +12,7 @@ import { judge } from '../rules/rule.ts';
 import { upperFirst } from '../units/casing.ts';
 import { checkFilms } from './check-films.ts';
 import { choosePrimer } from './choose-primer.ts';
-import { coatPlan } from './coat-plan.ts';
+import { coatPlan, roleOf } from './coat-plan.ts';
 import type { Ground } from './ground.ts';
 import { planDesign, type PlannedDesign } from './plan-design.ts';
 import { systemByHand } from './system-by-hand.ts';
@@ -69,7 +69,7 @@ const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: Primer): boolean 
 
 /** The first film fills the profile and lies on the key that it wants; what comes over it levels. */
 function groundCoat(zone: ZoneFacts, primer: Primer, i: number, options: readonly PrimerOption[], under: Ground): CoatPlan {
-  const role = primer.id === 'surfacer-2k' ? 'surfacer' : 'primer';
+  const role = roleOf(primer);
   if (i > 0)
     return coatPlan(zone, primer, { role, why: role === 'surfacer' ? 'Levels scratches and isolates under the colour' : upperFirst(primer.purpose) });
   const option = options.find(({ primer: ref }) => ref === primer.ref);

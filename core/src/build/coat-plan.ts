@@ -19,6 +19,9 @@ export interface Place {
   readonly share?: number;
 }
 
+/** What a primer is in a build: surfacer, or primer like all others. */
+export const roleOf = ({ id }: CoatProduct): 'surfacer' | 'primer' => (id === 'surfacer-2k' ? 'surfacer' : 'primer');
+
 /** One product on one zone: coats and films, litres, and its waits at the temperature of the workplace. */
 export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null, share = 1 }: Place): CoatPlan {
   const { temperature } = zone.job.place;

@@ -15,7 +15,8 @@ const HANDS: Readonly<Record<DesignStep['code'], readonly [start: number, perMet
 /** min at 20 °C that a thin spot of primer, or a dust coat, dries; common practice, no source. */
 const THIN_DRIES = 15;
 
-interface Laid {
+/** A colour with the coats that it takes. */
+export interface Laid {
   readonly colour: DesignColour;
   readonly coat: CoatPlan;
 }

@@ -1,7 +1,7 @@
 import { MASKED_PLACES, MASKS, TAPE_FOR, type Attack, type MaskedPlace, type MaskId } from '../catalogue/masks.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { edgesOf } from '../geometry/edge-length.ts';
+import { lineRound } from '../geometry/edge-length.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
@@ -136,12 +136,9 @@ function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, wh
   const [tape, because] = TAPE_FOR[attack];
   const mask: MaskId = how === 'plug' && attack !== 'heat' ? 'plugs' : tape;
   const { unit, layers } = MASKS[mask];
-  const quantity = unit === 'm' ? layers * (how === 'line' ? lineOf(zone) : SPOT) : PIECES;
+  const quantity = unit === 'm' ? layers * (how === 'line' ? lineRound(zone.zone, zone.area) : SPOT) : PIECES;
   return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, of: 'zone', off };
 }
-
-/** m round the zone; what has no edge of its own counts as a square. */
-const lineOf = ({ zone, area }: ZoneFacts): number => edgesOf(zone, area) || 4 * Math.sqrt(area);
 
 /** What the way off does to tape; null: nothing is taken off. */
 function attackOf({ family, traits }: Method): Attack | null {
@@ -167,5 +164,5 @@ function pullOf(last: CoatPlan): MaskingPlan['pull'] {
 function sheetOf(zone: ZoneFacts, coats: readonly CoatPlan[]): number {
   const reach = Math.max(0, ...coats.map(({ apply }) => REACH[apply]));
   if (reach === 0) return 0;
-  return zone.part.held === 'in-place' ? lineOf(zone) * reach : (Math.sqrt(zone.area) + 2 * reach) ** 2;
+  return zone.part.held === 'in-place' ? lineRound(zone.zone, zone.area) * reach : (Math.sqrt(zone.area) + 2 * reach) ** 2;
 }

@@ -3,14 +3,14 @@ import type { CoatProduct } from '../catalogue/coats.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import { sayFor } from '../facts/say-for.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import { edgesOf } from '../geometry/edge-length.ts';
+import { lineRound } from '../geometry/edge-length.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { Design, DesignColour, DesignPlan } from '../model/design.ts';
 import type { Finding } from '../model/finding.ts';
 import { upperFirst } from '../units/casing.ts';
 import { coatPlan } from './coat-plan.ts';
 import { jointOf } from './compatibility.ts';
-import { designSteps } from './design-steps.ts';
+import { designSteps, type Laid } from './design-steps.ts';
 import { familyOfProduct } from './families.ts';
 
 /** m that the first colour runs on under the line; model assumption. */
@@ -24,17 +24,12 @@ export interface PlannedDesign {
   readonly findings: readonly Finding[];
 }
 
-interface Laid {
-  readonly colour: DesignColour;
-  readonly coat: CoatPlan;
-}
-
 /**
  * Two colours over one ground: the one that takes tape sooner goes first, so that it can be masked over, unless the other may not lie on it; a lift-off
  * always starts with the colour that shows where the film was. The clear of the finish, if it has one, goes over both. `below` is the film under them.
  */
 export function planDesign(zone: ZoneFacts, design: Design, finish: Finish, below: CoatProduct | null, catalogue: Catalogue): PlannedDesign {
-  const line = design.line ?? (edgesOf(zone.zone, zone.area) || 4 * Math.sqrt(zone.area));
+  const line = design.line ?? lineRound(zone.zone, zone.area);
   const [entered, other] = design.colours.map((colour, i) => lay(zone, colour, shareOf(zone, design, i, line), catalogue)) as [Laid, Laid];
   const { first, second, why } = order(design, entered, other);
   const clears = finish.coats.filter(({ id }) => id.startsWith('clear'));

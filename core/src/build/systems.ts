@@ -7,7 +7,7 @@ import { FINISH_RULES } from '../rules/book/finish.ts';
 import { judge } from '../rules/rule.ts';
 import { sum } from '../units/sum.ts';
 import type { Ground } from './ground.ts';
-import { coatPlan } from './coat-plan.ts';
+import { coatPlan, roleOf } from './coat-plan.ts';
 import { badJoint, jointsOf, refusedFirst, type MetJoint, type Refusal } from './judge-system.ts';
 
 /** Primers and coats from the surface up that go together, with what they take. */
@@ -71,9 +71,7 @@ function waysOfPriming({ primers }: Catalogue): readonly (readonly Primer[])[] {
 function systemOf(zone: ZoneFacts, finish: Finish, primers: readonly Primer[], ground: Ground, joints: readonly MetJoint[]): PaintSystem {
   const profile = zone.kept.length === 0 ? ground.profile : 0;
   const coats = [
-    ...primers.map((primer, i) =>
-      coatPlan(zone, primer, { role: primer.role === 'over-primer' ? 'surfacer' : 'primer', why: primer.purpose, profile: i === 0 ? profile : 0 }),
-    ),
+    ...primers.map((primer, i) => coatPlan(zone, primer, { role: roleOf(primer), why: primer.purpose, profile: i === 0 ? profile : 0 })),
     ...finish.coats.map((coat) => coatPlan(zone, coat, { role: 'colour', why: finish.name, profile: 0 })),
   ];
   const hand = sum(coats, (coat) => coat.hand);

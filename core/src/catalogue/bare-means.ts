@@ -34,7 +34,6 @@ export const BARE_MEANS = {
   'phosphoric-etch': means(practice, 'Phosphoric acid', '8 to 15 %', { minutes: [10, 30], temperature: ROOM, ph: [1, 2] }),
   'tannic-converter': means(practice, 'Tannic converter', 'as it comes', { minutes: [1440, 1440], temperature: ROOM }),
   'chelating-bath': means(practice, 'Chelating bath', 'as it comes', { minutes: [120, 1440], temperature: [18, 25], ph: NEUTRAL }),
-  'citric-bath': means(practice, 'Citric acid', '5 to 10 %', { minutes: [60, 720], temperature: ROOM, ph: [2, 3] }),
   electrolysis: means(practice, 'Washing soda in water', '10 to 15 g/L', { minutes: [240, 1440], temperature: ROOM, ph: [11, 12] }),
   'film-off': means(practice, 'The same acid fresh, or water, with an abrasive pad', '8 to 15 %', {
     minutes: [5, 15],

@@ -5,6 +5,9 @@ import type { SquareMetres } from '../units/quantities.ts';
 /** m of edges of a zone: as measured, else those of its shape. */
 export const edgesOf = (zone: Pick<Zone, 'edgeLength' | 'shape'>, area: SquareMetres): number => zone.edgeLength ?? edgeLength(zone.shape, area);
 
+/** m of line round a zone: its edges; what has none counts as a square. */
+export const lineRound = (zone: Pick<Zone, 'edgeLength' | 'shape'>, area: SquareMetres): number => edgesOf(zone, area) || 4 * Math.sqrt(area);
+
 /** m of edges of a shape, each counted once for every face that meets it; a typed area counts as a square. Tubes and hulls have none to speak of. */
 export function edgeLength(shape: Shape, area: SquareMetres): number {
   switch (shape.kind) {

@@ -18,3 +18,17 @@ export const draftStep = (step: Pick<DraftStep, 'stage' | 'title' | 'detail'> & 
 
 /** Part and zone as written on the sheet. */
 export const placeName = (part: string, zone: string): string => `${part}: ${zone}`;
+
+/** The same step with the same wording is done for all its places together: hands add up, the longest wait counts. In order of first appearance. */
+export function together(drafts: readonly DraftStep[]): DraftStep[] {
+  const merged = new Map<string, DraftStep>();
+  for (const draft of drafts) {
+    const wording = `${draft.title} ${draft.detail}`;
+    const known = merged.get(wording);
+    merged.set(
+      wording,
+      known ? { ...known, where: [...known.where, ...draft.where], hand: known.hand + draft.hand, wait: Math.max(known.wait, draft.wait) } : draft,
+    );
+  }
+  return [...merged.values()];
+}
