@@ -95,6 +95,12 @@ test('what is masked over first takes tape no later than what follows, unless it
   );
 });
 
+test('a first colour that closes before the clear is called out; a quick second colour is in time', () => {
+  const codes = (a: ColourId, b: ColourId) => built(design('lift-off', [a], [b]), { finish: 'base-clear' }).findings.map(({ code }) => code);
+  expect(codes('solid-2k', 'solid-2k')).toContain('clear-too-late');
+  expect(codes('basecoat', 'basecoat')).not.toContain('clear-too-late');
+});
+
 test('line and film stand on the masking plan, with when they come off', () => {
   const items = (kind: Design['kind']) => {
     const facts = sampleFacts({ finish: 'base-clear', design: design(kind, ['basecoat'], ['basecoat']) });

@@ -8,6 +8,7 @@ import type { CoatPlan } from '../model/build.ts';
 import type { Design, DesignColour, DesignPlan } from '../model/design.ts';
 import type { Finding } from '../model/finding.ts';
 import { upperFirst } from '../units/casing.ts';
+import { formatMinutes } from '../units/format-quantity.ts';
 import { coatPlan } from './coat-plan.ts';
 import { jointOf } from './compatibility.ts';
 import { designSteps, type Laid } from './design-steps.ts';
@@ -45,7 +46,7 @@ export function planDesign(zone: ZoneFacts, design: Design, finish: Finish, belo
       line,
       steps: designSteps(design.kind, first, second, line),
     },
-    findings: checkMeetings(zone, below, [first, second], clears),
+    findings: [...checkMeetings(zone, below, [first, second], clears), ...checkClear(zone, first.coat, second.coat, clears)],
   };
 }
 
@@ -82,6 +83,22 @@ function order({ kind }: Design, a: Laid, b: Laid): { first: Laid; second: Laid;
   }
   const [first, second] = later > 0 ? [a, b] : [b, a];
   return { first, second, why: `${upperFirst(first.colour.name)} takes tape sooner, so it goes first and is masked for ${second.colour.name}.` };
+}
+
+/** The clear comes when the edge of the second colour has been taken down; by then the window of the first may have closed. */
+function checkClear(zone: ZoneFacts, first: CoatPlan, second: CoatPlan, clears: readonly CoatProduct[]): Finding[] {
+  const waited = first.tapeFrom + second.hand + second.tapeFrom;
+  if (clears.length === 0 || first.recoatMax === null || waited <= first.recoatMax) return [];
+  return [
+    sayFor(zone, 'caution')(
+      'clear-too-late',
+      ['design'],
+      `${first.name} closes before the clear`,
+      `Tape, ${second.name.toLowerCase()} and its edge take about ${formatMinutes(waited)}; the first colour takes clear until ${formatMinutes(first.recoatMax)}.`,
+      ['colours of the design', 'temperature', 'topcoat'],
+      'Scuff it with P800 wet and one more thin coat of it, or a quicker second colour.',
+    ),
+  ];
 }
 
 /** Every pair that meets: ground, first, second, clear. */

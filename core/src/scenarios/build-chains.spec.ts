@@ -171,6 +171,8 @@ test('a blasted rim on a humid day has its primer on within the hour; on a dry d
 test('pits that leak in a rim are cleaned out on the run sheet, corrosion through two thirds is not for the shop', () => {
   const pits: Find = { id: 'f', kind: 'pits', spot: null, where: 'valve hole', area: null, depth: null, loaded: false };
   expect(plan(RIM, [pits]).job.steps.map(({ title }) => title)).toContain('Clean the pits out');
+  const marked = plan(RIM, [{ ...pits, spot: { on: null, x: 0.2, y: 0.4 } }]).job.steps.find(({ title }) => title === 'Clean the pits out');
+  expect(marked?.where[0]).toMatch(/valve hole, mark 1 on the map$/);
   const stopped = plan(RIM, [{ ...pits, kind: 'corrosion', loaded: true }]);
   expect(stopped.zone.repairs[0]?.stop).toMatch(/carries load/);
 });
@@ -252,4 +254,24 @@ test('every window of a build stands on its run sheet: sanded, put together and 
   expect(step(/^Sand the surfacer/)?.notBefore).toMatch(/after the last coat/);
   expect(step(/^Reassemble/)?.notBefore).toMatch(/after the last coat/);
   expect(step(/^Cure/)?.detail).toMatch(/Handle after .*, load after/);
+});
+
+test('two colours of one product are sanded for once, and the tape round them is pulled after the second only', () => {
+  const two = plan({
+    ...TANK,
+    finish: 'solid-2k',
+    design: {
+      kind: 'two-colour',
+      colours: [
+        { name: 'sand', coat: 'solid-2k', dark: false },
+        { name: 'moss', coat: 'solid-2k', dark: false },
+      ],
+      share: percent(30),
+      line: null,
+    },
+  });
+  const { steps } = two.job;
+  expect(steps.filter(({ title }) => title.startsWith('Sand the surfacer'))).toHaveLength(1);
+  const pulled = steps.filter(({ detail }) => detail.includes('Pull the tape')).map(({ title }) => title);
+  expect(pulled).toEqual([expect.stringContaining('moss')]);
 });

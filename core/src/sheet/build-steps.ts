@@ -55,10 +55,8 @@ const add = (a: CoatPlan, b: CoatPlan): CoatPlan => ({ ...a, litres: a.litres + 
 
 /** The surfacer is sanded before colour: zones that need it, to the grits that the colour wants. */
 function sandingStep({ coat, zones }: Batch): DraftStep[] {
-  const keyed = zones.filter(({ plan }) =>
-    plan.build?.coats.some(({ product, role, key }) => product === coat.product && role === 'colour' && key !== null),
-  );
-  const key = keyed[0]?.plan.build?.coats.find(({ product }) => product === coat.product)?.key;
+  const keyed = zones.filter(({ plan }) => plan.build?.coats.some(({ name, role, key }) => name === coat.name && role === 'colour' && key !== null));
+  const key = keyed[0]?.plan.build?.coats.find(({ name }) => name === coat.name)?.key;
   if (!key) return [];
   return [
     draftStep({
@@ -134,7 +132,7 @@ function blendText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
 /** When the tape comes off, at the last coat of a zone on which something is covered. */
 function pullText(coat: CoatPlan, zones: readonly PlannedZone[]): string {
   const pulls = zones.flatMap(({ facts, plan, wayOff }) => {
-    if (plan.build?.coats.at(-1)?.product !== coat.product) return [];
+    if (plan.build?.coats.at(-1)?.name !== coat.name) return [];
     const { items, pull } = planMasking(facts, wayOff, plan.build);
     return pull && items.some(({ work }) => work === 'paint') ? [pull] : [];
   });

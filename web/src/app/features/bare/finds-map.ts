@@ -40,7 +40,7 @@ export interface Placed {
     .map.round { border-radius: 50%; }
     .map.photo { width: fit-content; background: none; }
     img { display: block; max-width: 100%; max-height: 340px; }
-    .mark { position: absolute; width: 26px; height: 26px; margin: -13px 0 0 -13px; border-radius: 50%; border: 2px solid var(--sheet); background: var(--act); color: var(--sheet); font: 620 13px/1 inherit; padding: 0; cursor: grab; touch-action: none; }
+    .mark { position: absolute; width: 38px; height: 38px; margin: -19px 0 0 -19px; border-radius: 50%; border: 2px solid var(--sheet); background: var(--act); color: var(--sheet); font-size: 16px; font-weight: 620; padding: 0; cursor: grab; touch-action: none; }
     .mark.stopped { background: var(--stop); }
     .extent { position: absolute; aspect-ratio: 1; transform: translate(-50%, -50%); border-radius: 50%; background: var(--care); opacity: 0.35; pointer-events: none; }
   `,
