@@ -164,7 +164,7 @@ describe('the plan', () => {
   test('of an empty job asks for parts and has no steps', () => {
     const empty = planJob(newJob('New'), DEMO_SHOP, CATALOGUE);
     expect(empty.findings.map(({ code }) => code)).toEqual(['no-parts']);
-    expect(empty.steps).toEqual([]);
+    expect(empty.operations).toEqual([]);
   });
 
   test('asks for what is missing at the place where it is missing', () => {
@@ -179,7 +179,7 @@ describe('the plan', () => {
     expect(silent.findings).toContainEqual(expect.objectContaining({ code: 'override-unexplained', severity: 'stop' }));
     expect(explained.findings).toContainEqual(expect.objectContaining({ code: 'override', severity: 'caution' }));
     expect(explained.zones[0]?.chosen?.method).toBe('chem.dcm');
-    expect(explained.steps.some(({ cautions }) => cautions.some((c) => c.startsWith('Against the rules')))).toBe(true);
+    expect(explained.operations.some(({ cautions }) => cautions.some((c) => c.startsWith('Against the rules')))).toBe(true);
   });
 
   test('every substrate and finish gets a build or a reasoned stop', () => {

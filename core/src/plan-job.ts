@@ -7,7 +7,7 @@ import type { Job } from './model/job.ts';
 import type { Plan } from './model/plan.ts';
 import type { Shop } from './model/shop.ts';
 import { kitList } from './sheet/kit-list.ts';
-import { runSheet } from './sheet/run-sheet.ts';
+import { planOperations } from './sequence/plan-operations.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { totalsOf } from './sheet/totals.ts';
 import { rememberZone } from './way/remember-zone.ts';
@@ -17,16 +17,17 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const rows = withOwnRows(catalogue, shop.ownRows);
   const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows));
   const zones = planned.map(({ plan }) => plan);
-  const steps = runSheet(planned);
-  const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings)];
+  const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
+  const operations = [...sequence.operations];
+  const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings), ...sequence.findings];
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,
-    steps,
+    operations,
     findings,
-    kit: kitList(planned, steps, rows),
-    stages: stageStates(zones, steps, findings),
+    kit: kitList(planned, operations, rows),
+    stages: stageStates(zones, operations, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: job.place.temperature - dew } : { dewPoint: null, margin: null },
-    totals: totalsOf(planned, steps, shop),
+    totals: totalsOf(planned, operations, shop),
   };
 }

@@ -5,6 +5,7 @@ import { planStrip } from '../src/chemical/strip-plan.ts';
 import { gatherFacts, type ZoneFacts } from '../src/facts/zone-facts.ts';
 import { AS_WORKED_OUT, type BlastSetting } from '../src/model/blast-setting.ts';
 import type { Design } from '../src/model/design.ts';
+import { Find } from '../src/model/find.ts';
 import { Filling } from '../src/model/filling.ts';
 import type { Moisture } from '../src/model/moisture.ts';
 import type { TestRecord } from '../src/model/identification.ts';
@@ -43,6 +44,12 @@ export interface Sample {
   readonly design?: Design;
   readonly moisture?: Moisture;
   readonly alloy?: string;
+  readonly role?: Part['role'];
+  readonly held?: Part['held'];
+  readonly sides?: Zone['sides'];
+  readonly systemReason?: string;
+  readonly leftOut?: Zone['leftOut'];
+  readonly finds?: readonly (Pick<Find, 'kind'> & Partial<Record<keyof Find, unknown>>)[];
   readonly shape?: Zone['shape'];
   readonly box?: readonly [length: number, width: number, height: number];
   readonly touching?: Part['touching'];
@@ -62,6 +69,8 @@ export function sampleJob(sample: Sample = {}): Job {
     thickness: um(film),
     state: state ?? 'sound',
     origin: origin ?? 'unknown',
+    name: '',
+    colour: '',
   }));
   const zone: Zone = {
     id: 'zone1',
@@ -77,12 +86,15 @@ export function sampleJob(sample: Sample = {}): Job {
     lay: sample.lay ? { ...AS_USUAL, ...sample.lay } : null,
     patches: [...(sample.patches ?? [])],
     blast: sample.blast ? { ...AS_WORKED_OUT, ...(sample.blast as Partial<BlastSetting>) } : null,
-    finds: [],
+    finds: (sample.finds ?? []).map((find, i) => Find.parse({ id: `f${i + 1}`, where: '', area: null, depth: null, loaded: false, ...find })),
     filling: sample.filling ? Filling.parse(sample.filling) : null,
     system: sample.system ? [...sample.system] : null,
     films: (sample.films ?? {}) as Zone['films'],
     moisture: sample.moisture ?? null,
     design: sample.design ?? null,
+    sides: sample.sides ?? null,
+    systemReason: sample.systemReason ?? '',
+    leftOut: [...(sample.leftOut ?? [])],
     target: sample.target ?? { kind: 'bare' },
     choice: sample.choice ? { at: null, reason: '', by: 'hand', ...sample.choice } : null,
   };
@@ -92,11 +104,12 @@ export function sampleJob(sample: Sample = {}): Job {
     substrate: sample.substrate ?? 'mild-steel-sheet',
     floats: sample.floats ?? 'not-tested',
     thickness: mm(sample.thickness ?? 0.8),
-    held: 'hung',
+    held: sample.held ?? 'hung',
     features: sample.features ?? [],
     box: sample.box ? { length: metres(sample.box[0]), width: metres(sample.box[1]), height: metres(sample.box[2]) } : null,
     touching: [...(sample.touching ?? [])],
     ...NEW_PART,
+    role: sample.role ?? 'ordinary',
     alloy: sample.alloy ?? '',
     finish: null,
     zones: [zone],

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { GRITS, grainOf, gritNumber } from '../catalogue/grits.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { planJob } from '../plan-job.ts';
 import type { GritId, MethodId } from '../model/ids.ts';
 import { planZone } from '../way/plan-zone.ts';
 import { discCheck, rimSpeed, tooFast } from './disc-speed.ts';
@@ -113,8 +114,9 @@ describe('sanding of a zone', () => {
 
   test('nothing is sanded after a hard blast, and the key step follows the ladder else', () => {
     expect(plan({ substrate: 'mild-steel-section', thickness: 4, ...by('blast.garnet') }).abrade).toBeNull();
-    const keyed = plan(by('mech.grinder-flap'));
-    expect(keyed.bare.steps.find(({ code }) => code === 'key')?.title).toContain(keyed.abrade?.steps.at(-1)?.grit ?? '-');
+    const sample = by('mech.grinder-flap');
+    const key = planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).operations.find(({ kind }) => kind === 'key');
+    expect(key?.title).toContain(plan(sample).abrade?.steps.at(-1)?.grit ?? '-');
   });
 
   test('a bare finish is polished up through fine papers', () => {

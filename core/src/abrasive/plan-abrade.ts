@@ -41,11 +41,12 @@ export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: numb
   const to = trial.to ?? (cuts !== null && isKey(cuts, wanted) ? cuts : keyGrit(wanted, papers));
   const start = cuts !== null && gritNumber(cuts) < gritNumber(to) ? cuts : to;
   const ladder = gritLadder(start, to, papers);
+  if (!refiningTool(zone, forcedWet !== null, to) && cuts !== to) return null;
   const first = wayOff.family === 'mech' && removes && cuts ? [remove(zone, wayOff, cuts, removal)] : [];
   const rest = removes ? (cuts === to ? [] : start === to ? [{ grit: to, ratio: null }] : ladder.rungs.slice(1)) : ladder.rungs;
   const wet = forcedWet !== null;
   const steps = [...first, ...rest.map((rung, i) => refine(zone, rung, wet, whyOf(rung, i === rest.length - 1, lowerFirst(wanted.keyFor))))];
-  const seconds = secondsToHeat(driven(zone, wayOff, wet), zone.substrate, zone.part.thickness, zone.job.place.temperature);
+  const seconds = secondsToHeat(driven(zone, wayOff, wet, to), zone.substrate, zone.part.thickness, zone.job.place.temperature);
   return {
     removes,
     paper: removes && usesPaper(wayOff),
@@ -77,10 +78,12 @@ function keyGrit({ range: [coarse, fine], wetBuild }: WantedKey, papers: readonl
   return buried ?? within.at(-1) ?? nearestInStock(wanted, papers);
 }
 
-const driven = (zone: ZoneFacts, wayOff: Method, wet: boolean): Method['id'] => (wayOff.family === 'mech' ? wayOff.id : refiningTool(zone, wet).id);
+const driven = (zone: ZoneFacts, wayOff: Method, wet: boolean, grit: GritId): Method['id'] =>
+  wayOff.family === 'mech' ? wayOff.id : (refiningTool(zone, wet, grit)?.id ?? 'mech.hand-wet');
 
 function whyWet(zone: ZoneFacts): string | null {
   if (zone.treatAsLead) return 'Lead is suspected: wet only, dust and fume are kept down.';
   if (zone.biocide) return 'Antifouling: wet only, its dust is a biocide.';
+  if (zone.substrate.id === 'magnesium') return 'Magnesium: wet, by hand; its dry dust burns and its sludge is kept wet.';
   return zone.substrate.id === 'carbon-epoxy' ? 'Carbon: wet, fine, and stop at the first fibre colour.' : null;
 }

@@ -1,3 +1,5 @@
+import { mayTouch, withGrit } from '../rules/contact.ts';
+import { onGroup } from '../rules/groups.ts';
 import { METHODS, type Method } from '../catalogue/methods.ts';
 import { ACCESS_SPEED } from '../facts/access-speed.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -31,21 +33,36 @@ export const crossingRate = (id: MethodId, { zone }: Pick<ZoneFacts, 'zone'>): n
 /** min that one disc or sheet lasts: what it strips against how fast. */
 const lifeOf = ({ consumable, rate }: Sanding): number => (consumable ? (60 * consumable.life.value) / rate.value : Infinity);
 
-/** The tool for a step that only refines: wet by hand where it must be, the sander on open faces where the shop has one, else by hand. */
-export function refiningTool({ zone, shop }: ZoneFacts, wet: boolean): Sanding {
-  const id: MethodId = wet ? 'mech.hand-wet' : zone.access === 'flat' && shop.equipment.includes('da') ? 'mech.da' : 'mech.hand-dry';
-  return METHODS[id] as Sanding;
+const DRY: readonly MethodId[] = ['mech.hand-dry', 'mech.hand-wet', 'mech.pad'];
+const WET: readonly MethodId[] = ['mech.hand-wet', 'mech.pad'];
+
+/**
+ * The tool for a step that only refines: wet by hand where it must be, the sander on open faces where the shop has one, else by hand; on zinc the pad.
+ * The first that the rules let touch this face with this paper; null where none may.
+ */
+export function refiningTool(zone: ZoneFacts, wet: boolean, grit: GritId): Sanding | null {
+  const flat = zone.zone.access === 'flat' && zone.shop.equipment.includes('da');
+  const usual = wet ? WET : flat ? (['mech.da', ...DRY] as const) : DRY;
+  const order = onGroup(zone, 'zinc') ? (['mech.pad', ...usual] as const) : usual;
+  for (const id of order) {
+    const tool = METHODS[id] as Sanding;
+    if (mayTouch(zone, withGrit(tool, grit))) return tool;
+  }
+  return null;
 }
+
+/** Whether anything may key this face at all: by the finest paper of a key. */
+export const keyTool = (zone: ZoneFacts): Sanding | null => refiningTool(zone, false, 'P600');
 
 const TOOL_NAME: Partial<Record<MethodId, string>> = { 'mech.da': 'Random-orbital sander', 'mech.da-fine': 'Random-orbital sander' };
 export const toolName = ({ id, name }: Sanding): string => TOOL_NAME[id] ?? name;
 
 /** One refining step: crossings, time, sheets. */
 export function refine(zone: ZoneFacts, { grit, ratio }: Rung, wet: boolean, why: string): LadderStep {
-  const tool = refiningTool(zone, wet);
+  const tool = refiningTool(zone, wet, grit) ?? (METHODS['mech.hand-wet'] as Sanding);
   const passes = ratio === null ? KEY_PASSES : Math.ceil(PASSES_A_RATIO * ratio);
   const hand = (60 * zone.area * passes) / crossingRate(tool.id, zone);
-  return { ...stepOf(grit, ratio, tool, wet, why), passes, hand, sheets: Math.ceil(hand / lifeOf(tool)) };
+  return { ...stepOf(grit, ratio, tool, wet || tool.traits.includes('wet'), why), passes, hand, sheets: Math.ceil(hand / lifeOf(tool)) };
 }
 
 /** The step that takes the coating off: as long as the way off says, in whole crossings. */

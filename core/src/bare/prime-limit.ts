@@ -10,6 +10,10 @@ const HOUR = 60;
 /** min that a phosphate film holds bare steel in a dry store; common practice, no source. */
 const FILM_HOLDS = 28 * 24 * HOUR;
 
+/** Salt is washed off and tested before and after, unless somebody leaves that out. */
+const saltStays = ({ zone }: ZoneFacts): boolean =>
+  zone.condition.contamination.includes('salt') && zone.leftOut.some(({ kind }) => kind === 'desalt');
+
 /** How long the surface keeps before it must be primed. */
 export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
   const { temperature, humidity } = zone.job.place;
@@ -22,11 +26,11 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
     };
   if (onGroup(zone, 'ferrous')) {
     const blasted = wayOff?.traits.includes('hard-medium') ?? false;
-    const contaminated = zone.zone.condition.contamination.includes('salt');
+    const contaminated = saltStays(zone);
     const why = [
       `${humidity} % humidity at ${temperature} °C`,
       ...(blasted ? ['blasted steel keeps half as long'] : []),
-      ...(contaminated ? ['salt: a tenth'] : []),
+      ...(contaminated ? ['salt that is not washed off: a tenth'] : []),
     ];
     return {
       primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }),

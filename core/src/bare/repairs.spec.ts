@@ -55,6 +55,6 @@ test('finds become steps of the run sheet, and one for a licensed person stops t
     parts: job.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, finds })) })),
   });
   const plan = planJob(withFinds([found('hole'), found('crack', { id: 'f2', loaded: true })]), sampleShop(), CATALOGUE);
-  expect(plan.steps.map(({ title }) => title)).toContain('Weld the hole shut');
+  expect(plan.operations.map(({ title }) => title)).toContain('Weld the hole shut, left');
   expect(plan.findings.find(({ code }) => code === 'find-licensed')).toMatchObject({ severity: 'stop', path: ['parts', 0, 'zones', 0, 'finds', 1] });
 });

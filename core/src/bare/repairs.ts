@@ -1,6 +1,7 @@
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find, Repair } from '../model/find.ts';
+import type { Role } from '../model/job.ts';
 import { onGroup, onMetal, onPlastic } from '../rules/groups.ts';
 
 /** mm; deeper than this a dent is pulled before it is filled, and deeper than the second it is not filled at all. Common practice, no source. */
@@ -18,6 +19,7 @@ const HAND: Readonly<Record<Find['kind'], readonly [start: number, perSquareMetr
   'bad-weld': [40, 200],
   corrosion: [30, 150],
   'thin-spot': [15, 0],
+  blisters: [30, 150],
 };
 const USUAL_AREA = 0.01;
 /** min at 20 °C: a bond by its label, and before it is sanded under load. Common practice, no source. */
@@ -32,17 +34,23 @@ interface Way {
 
 /** What to do about a find on this material; where it carries load, or flies, or holds fuel, only who decides. Common practice, no source. */
 export function repairOf(zone: ZoneFacts, find: Find): Repair {
+  const stop = stopFor(zone, find);
+  const none = { find: find.id, material: '', hand: 0, wait: 0, stop };
+  const name = FIND_NAMES[find.kind].toLowerCase();
+  if (stop !== null) return { ...none, title: `Stop: ${name} is not for the shop`, detail: stop };
+  if (!repairedHere(zone, find))
+    return find.disposition === 'cosmetic'
+      ? { ...none, title: `Leave the ${name}`, detail: 'It only shows; written down and left.' }
+      : { ...none, title: `Released: ${name}`, detail: find.released?.note || 'Repaired elsewhere and released.' };
   const way = wayOf(zone, find);
   const [start, perSquareMetre] = HAND[find.kind];
-  const stop = stopFor(zone, find);
   return {
-    find: find.id,
-    title: stop === null ? way.title : `Stop: ${FIND_NAMES[find.kind].toLowerCase()} is not for the shop`,
-    detail: stop === null ? way.detail : stop,
-    material: stop === null ? way.material : '',
-    hand: stop === null ? start + perSquareMetre * (find.area ?? USUAL_AREA) : 0,
-    wait: stop === null ? (way.wait ?? 0) * cureScale(zone.job.place.temperature) : 0,
-    stop,
+    ...none,
+    title: way.title,
+    detail: way.detail,
+    material: way.material,
+    hand: start + perSquareMetre * (find.area ?? USUAL_AREA),
+    wait: (way.wait ?? 0) * curing(zone),
   };
 }
 
@@ -55,21 +63,53 @@ export const FIND_NAMES: Readonly<Record<Find['kind'], string>> = {
   'bad-weld': 'Poor weld',
   corrosion: 'Corrosion',
   'thin-spot': 'Thin spot',
+  blisters: 'Blisters',
 };
 
 /** Damage that takes strength away, as against looks. */
 const WEAKENS: readonly Find['kind'][] = ['hole', 'crack', 'bad-weld', 'corrosion', 'thin-spot'];
+/** Parts on which somebody's life hangs: no tick box is asked. Common practice, no source. */
+const BEARS: Partial<Readonly<Record<Role, string>>> = {
+  wheel: 'A wheel',
+  frame: 'A fork or frame',
+  tank: 'A tank',
+  pressure: 'A pressure part',
+  lifting: 'Lifting gear',
+  spring: 'A spring',
+};
+/** Damage that stops a part of unknown purpose, from this thickness on, mm; sheet below it is taken for a panel. Model assumption. */
+const UNSAID: readonly Find['kind'][] = ['crack', 'hole', 'bad-weld'];
+const THICK = 1.5;
+/** mm; a pit in a bearing part that is deeper is looked at like a crack. Model assumption. */
+const DEEP_PIT = 0.5;
 
-function stopFor(zone: ZoneFacts, { kind, loaded, depth }: Find): string | null {
-  if (!WEAKENS.includes(kind)) return null;
+/** Who has to look at a find before anything is done about it, in a sentence; null where the shop may. */
+export function stopFor(zone: ZoneFacts, find: Find): string | null {
+  const { kind, loaded, depth, disposition, released } = find;
+  if (released) return null;
+  if (disposition === 'licensed') return 'Given to somebody licensed: nothing goes on here before the release.';
+  if (disposition === 'sent-out') return 'Goes out for repair: nothing goes on here before it is back and released.';
+  const pitted = kind === 'pits' && (depth ?? 0) > DEEP_PIT;
+  if (!WEAKENS.includes(kind) && !pitted) return null;
   if (zone.job.item.kind === 'aircraft')
     return 'On an aircraft this is for licensed people under the maintenance data: mark it, photograph it, touch nothing.';
-  if (zone.has('fuel-tank')) return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
+  if (zone.has('fuel-tank') || zone.part.role === 'tank')
+    return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
+  const bears = BEARS[zone.part.role];
+  if (bears) return `${bears} carries people, load or pressure: whoever may certify the repair looks at it first.`;
+  if (zone.part.role === 'not-said' && UNSAID.includes(kind) && (onMetal(zone) || onGroup(zone, 'composite')) && zone.part.thickness >= THICK)
+    return 'Nobody has said what this part is. Until it is entered at intake, a crack, hole or poor weld in material of this thickness is looked at like one in a bearing part.';
   if (loaded) return 'It carries load or pressure: whoever may certify the repair looks at it first.';
   if (kind === 'corrosion' && depth !== null && zone.part.thickness - depth < LEFT * zone.part.thickness)
     return `${(zone.part.thickness - depth).toFixed(1)} of ${zone.part.thickness} mm are left, less than two thirds: cut out, by somebody who may.`;
   return null;
 }
+
+/** Whether the shop itself repairs a find: neither left as it is, nor stopped, nor done by whoever has released it. */
+export const repairedHere = (zone: ZoneFacts, find: Find): boolean =>
+  stopFor(zone, find) === null &&
+  find.disposition !== 'cosmetic' &&
+  !(find.released && (find.disposition === 'licensed' || find.disposition === 'sent-out'));
 
 function wayOf(zone: ZoneFacts, find: Find): Way {
   if (onPlastic(zone)) return onPlasticPart(zone, find);
@@ -142,6 +182,12 @@ function onMetalPart(zone: ZoneFacts, { kind, depth }: Find): Way {
       };
     case 'thin-spot':
       return { title: 'Measure and leave it', detail: 'No more grinding here; finer paper by hand, note the thickness.', material: '' };
+    case 'blisters':
+      return {
+        title: 'Open the blisters',
+        detail: 'To bright metal all round; what stood under them is washed out and dried.',
+        material: light ? 'alloy conditioner' : 'phosphoric acid',
+      };
   }
 }
 
@@ -169,6 +215,13 @@ function onLaminate(zone: ZoneFacts, { kind }: Find): Way {
       material: 'glass cloth, epoxy',
       wait: BOND['full-day'],
     };
+  if (kind === 'blisters')
+    return {
+      title: 'Open the blisters and let them dry',
+      detail: 'Ground out to sound laminate, washed with hot water until nothing weeps, dried for weeks by the meter, filled with epoxy.',
+      material: 'epoxy filler',
+      wait: BOND['full-day'],
+    };
   return {
     title: 'Fill and fair',
     detail: 'Open it, dry, epoxy filler; fairing never strengthens a skin.',
@@ -177,4 +230,12 @@ function onLaminate(zone: ZoneFacts, { kind }: Find): Way {
   };
 }
 
+/** A bond is never planned sooner than its label; cold lengthens it. Model assumption. */
+const curing = (zone: ZoneFacts): number => Math.max(1, cureScale(zone.job.place.temperature));
+
 const bondWait = ({ shop }: ZoneFacts): number => BOND[shop.schools.P4 === 'label' ? 'label' : 'full-day'];
+
+/** Finds that leave a low spot once they are put right, so that they are filled. */
+export const FILL_FINDS: readonly Find['kind'][] = ['dent', 'hole', 'crack', 'old-filler', 'bad-weld'];
+
+export const isFuelTank = ({ has, part }: ZoneFacts): boolean => has('fuel-tank') || part.role === 'tank';

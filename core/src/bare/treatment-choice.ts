@@ -11,7 +11,7 @@ interface Refusal {
   readonly reason: string;
 }
 
-const immersed = (zone: ZoneFacts) => zone.job.item.service.startsWith('immersed');
+const immersed = (zone: ZoneFacts) => zone.service.startsWith('immersed');
 const hardSteel = (zone: ZoneFacts) => zone.substrate.id === 'high-strength-steel';
 const derusts = (_: ZoneFacts, wayOff: Method | null) => wayOff?.traits.includes('removes-rust') ?? false;
 const scaly = (zone: ZoneFacts) => zone.zone.condition.rustGrade === 'C' || zone.zone.condition.rustGrade === 'D';
@@ -50,6 +50,10 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
       ACID_ON_HARD,
       { when: electrolytic, reason: 'this shop takes rust off castings by current' },
       { when: (zone) => zone.zone.access === 'inside', reason: 'acid cannot be rinsed out of a closed hollow' },
+      {
+        when: (_, wayOff) => wayOff?.traits.includes('hard-medium') ?? false,
+        reason: 'no acid on steel that is blasted bright: it only wets it again',
+      },
       { when: (zone, wayOff) => derusts(zone, wayOff) && !zone.zone.condition.pitted, reason: 'the way off leaves bright metal without pits' },
     ],
   },

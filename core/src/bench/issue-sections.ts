@@ -1,7 +1,7 @@
 import type { Stripper } from '../catalogue/strippers.ts';
 import { sectionName } from '../chemical/rhythm.ts';
-import { dwellSetting } from '../chemical/dwell-setting.ts';
-import { filmsBetween, referenceOf, type SofteningFilm } from '../chemical/softening-front.ts';
+import { dwellSetting, type DwellSetting } from '../chemical/dwell-setting.ts';
+import { filmsBetween, referenceOf } from '../chemical/softening-front.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import type { Issued } from '../model/bench.ts';
 import type { MethodOption, StripPlan } from '../model/plan.ts';
@@ -27,7 +27,7 @@ export function issueSections(jobId: string, facts: ZoneFacts, option: MethodOpt
     stripper: method.ref,
     stripperName: stripper.name,
     ...conditions(facts, plan, stripper),
-    rounds: roundsOf(facts, plan, dwellSetting(facts, stripper).films),
+    rounds: roundsOf(dwellSetting(facts, stripper), plan),
     wear: protectionFor(method, facts).slice(0, 20),
     cautions: option.findings.filter(({ severity }) => severity !== 'prefer').map(({ title, reason }) => `${title}: ${reason}`.slice(0, 600)),
   };
@@ -48,7 +48,7 @@ const conditions = ({ job, zone }: ZoneFacts, plan: StripPlan, { form }: Strippe
   life: plan.workingLife,
 });
 
-function roundsOf({ off }: ZoneFacts, { rounds, pace }: StripPlan, films: readonly SofteningFilm[]): Issued['rounds'] {
+function roundsOf({ off, films }: DwellSetting, { rounds, pace }: StripPlan): Issued['rounds'] {
   let above = 0;
   return rounds.map(({ dwell, depth, lifts }) => {
     const parts = filmsBetween(films, above, (above += depth));

@@ -21,7 +21,7 @@ import { systemByHand } from './system-by-hand.ts';
 export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue): BuildPlan | null {
   const { finish } = zone;
   if (!finish) return null;
-  const wet = finish.coats.length > 0;
+  const wet = finish.coats.length > 0 && ground.wayOff?.id !== 'keep.wax';
   const byHand = wet ? systemByHand(zone, finish, ground, catalogue) : null;
   const primers = wet ? choosePrimer(zone, finish, ground, catalogue, byHand?.primers?.[0] ?? null) : [];
   const priming = byHand?.primers ?? usualPriming(zone, finish, primers, catalogue);
@@ -34,6 +34,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
     primers: byHand?.primers?.length === 0 ? primers.map(unchosen) : primers,
     coats,
     design: topcoats?.plan ?? null,
+    against: byHand?.against ?? null,
     turned: coats.length > 0 && needsTurning(zone),
     handle: handled(finish, zone.shop.schools.W1) * scale,
     load: Math.max(finish.load.value, zone.shop.waits.load ?? 0) * scale,
@@ -48,7 +49,8 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
 
 /** Shapes with a far side, which a rack hides. */
 const ALL_ROUND: readonly ShapeKind[] = ['tube', 'cylinder', 'box', 'rim'];
-const needsTurning = ({ part, zone }: ZoneFacts): boolean => part.held === 'laid' && ALL_ROUND.includes(zone.shape.kind);
+const needsTurning = ({ part, zone }: ZoneFacts): boolean =>
+  part.held === 'laid' && (zone.sides === null ? ALL_ROUND.includes(zone.shape.kind) : zone.sides === 'both');
 
 /** Somebody has picked a system without a primer. */
 const unchosen = (option: PrimerOption): PrimerOption => (option.verdict === 'chosen' ? { ...option, verdict: 'possible' } : option);
@@ -56,7 +58,7 @@ const unchosen = (option: PrimerOption): PrimerOption => (option.verdict === 'ch
 /** The chosen primer, and surfacer where the finish wants it; null where no primer is left. */
 function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerOption[], catalogue: Catalogue): readonly Primer[] | null {
   const chosen = options.find(({ verdict }) => verdict === 'chosen');
-  if (!chosen) return finish.coats.length > 0 ? null : [];
+  if (!chosen) return options.length > 0 ? null : [];
   const first = catalogue.primers[chosen.primer] as Primer;
   return needsSurfacer(zone, finish, first) ? [first, catalogue.primers['surfacer-2k'] as Primer] : [first];
 }

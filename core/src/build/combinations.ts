@@ -1,5 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { bareChain } from '../bare/bare-chain.ts';
+import { planAbrade } from '../abrasive/plan-abrade.ts';
+import { barePlan, usedTreatments } from '../bare/bare-plan.ts';
+import type { BuildPlan } from '../model/build.ts';
+import { checkSequence, lineOf } from '../sequence/check-sequence.ts';
+import { walkedFace } from '../sequence/walked-face.ts';
+import { weighOne } from '../way/weigh-methods.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import type { Method } from '../catalogue/methods.ts';
@@ -22,13 +27,15 @@ export function outcomeOf(zone: ZoneFacts, method: Method, finish: Finish, catal
   const strip = null;
   const refusals = judge(rulesFor(method), { zone, method, strip }, zone.path).filter(({ severity }) => severity === 'rule-out');
   if (refusals.length > 0) return { kind: 'refused', codes: refusals.map(({ code }) => code) };
-  const { acidLive } = bareChain(zone, method);
+  const { acidLive } = barePlan(zone, method);
   const profile = method.family === 'blast' ? method.medium.profile.value : 0;
   const build = buildPlan({ ...zone, finish }, { wayOff: method, profile, acidLive }, catalogue);
   if (!build) return { kind: 'hole', why: 'no build' };
   const stops = build.findings.filter(({ severity }) => severity === 'rule-out');
   if (stops.length > 0) return { kind: 'refused', codes: stops.map(({ code }) => code) };
-  if (finish.coats.length === 0) return { kind: 'system', products: [] };
+  const broken = brokenOrder({ ...zone, finish }, method, build, catalogue);
+  if (broken) return { kind: 'hole', why: broken };
+  if (finish.coats.length === 0 || method.id === 'keep.wax') return { kind: 'system', products: [] };
   if (build.coats.length === 0)
     return refusedPrimers(build.primers.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'rule-out'));
   let lower: Lower = lowestOf(zone).lower;
@@ -39,6 +46,19 @@ export function outcomeOf(zone: ZoneFacts, method: Method, finish: Finish, catal
     lower = upper;
   }
   return { kind: 'system', products: build.coats.map(({ base }) => base) };
+}
+
+/** The first line of the sequence that could not be done when it is reached; null where all can. */
+function brokenOrder(facts: ZoneFacts, wayOff: Method, build: BuildPlan, catalogue: Catalogue): string | null {
+  const bare = barePlan(facts, wayOff);
+  const option = weighOne(facts, wayOff, catalogue);
+  const abrade = planAbrade(facts, wayOff, option?.pieces[0]?.hand ?? 0, build);
+  const used = usedTreatments(bare.treatments);
+  const walked = walkedFace({ facts, wayOff, option, bare, used, repairs: [], filling: null, abrade, build });
+  const unmet = walked.findings.find(({ code }) => code === 'need-unmet');
+  if (unmet) return unmet.reason;
+  const [broken] = checkSequence(walked.chain.steps.map(({ task, takes, ends }, i) => lineOf(task, takes, ends, i, facts.zone.id)));
+  return broken ? `${broken.at}: ${broken.says}` : null;
 }
 
 const refusedPrimers = (findings: readonly { code: string }[]): Outcome =>

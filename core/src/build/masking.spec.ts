@@ -99,12 +99,12 @@ describe('when it comes off', () => {
     expect(masking({ finish: 'powder-sent-out' }).pull).toBeNull();
   });
 
-  test('the run sheet says so at the last coat, where something is covered', () => {
-    const steps = (sample: Sample) =>
-      planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).steps.filter(({ detail }) => detail.includes('Pull the tape'));
-    expect(steps({ features: ['glass'] })).toHaveLength(1);
-    expect(steps({ features: ['glass'] })[0]?.title).toMatch(/coat (\d) of \1$/);
-    expect(steps({})).toHaveLength(0);
+  test('it is a step of its own after the last coat, where something is covered', () => {
+    const steps = (sample: Sample) => planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).operations;
+    const glazed = steps({ features: ['glass'] }).map(({ kind }) => kind);
+    expect(glazed.filter((kind) => kind === 'pull-tape')).toHaveLength(1);
+    expect(glazed[glazed.indexOf('pull-tape') - 1]).toBe('coat');
+    expect(steps({}).some(({ kind }) => kind === 'pull-tape')).toBe(false);
   });
 });
 

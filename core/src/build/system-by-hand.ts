@@ -7,11 +7,13 @@ import type { Finding } from '../model/finding.ts';
 import type { Ground } from './ground.ts';
 import { badJoint, jointsOf, refusedFirst, type Refusal } from './judge-system.ts';
 
-/** Primers that somebody has picked for a zone: taken where rules and joints allow them, else left with the reason. */
+/** Primers that somebody has picked for a zone: taken where rules and joints allow them, or with a written reason; else left with what refuses them. */
 export interface SystemByHand {
   /** null: refused */
   readonly primers: readonly Primer[] | null;
   readonly findings: readonly Finding[];
+  /** the written reason, where it is taken against a rule */
+  readonly against: string | null;
 }
 
 /** Null where nothing was picked. */
@@ -19,8 +21,13 @@ export function systemByHand(zone: ZoneFacts, finish: Finish, ground: Ground, ca
   const { system } = zone.zone;
   if (system === null) return null;
   const primers = system.flatMap((ref) => catalogue.primers[ref] ?? []);
-  const refusal = primers.length < system.length ? GONE : refusalOf(zone, finish, ground, primers);
-  return refusal ? { primers: null, findings: [refused(zone, primers, refusal)] } : { primers, findings: [] };
+  if (primers.length < system.length) return { primers: null, findings: [refused(zone, primers, GONE)], against: null };
+  const refusal = refusalOf(zone, finish, ground, primers);
+  if (!refusal) return { primers, findings: [], against: null };
+  const reason = zone.zone.systemReason.trim();
+  return reason === ''
+    ? { primers: null, findings: [refused(zone, primers, refusal)], against: null }
+    : { primers, findings: [overruled(zone, primers, refusal, reason)], against: reason };
 }
 
 const GONE: Refusal = { code: 'gone', reason: 'A product of it is no longer in the catalogue of the shop.' };
@@ -35,5 +42,15 @@ const refused = (zone: ZoneFacts, primers: readonly Primer[], { reason }: Refusa
     'The system picked by hand is not taken',
     `${primers.map(({ name }) => name).join(' + ') || 'No primer'}: ${reason} The plan goes on with its own.`,
     ['system picked', 'substrate', 'way off', 'topcoat', 'shop products'],
-    'Another system under Build, Systems, or let the plan choose.',
+    'Another system under Build, Systems, a written reason there, or let the plan choose.',
+  );
+
+const overruled = (zone: ZoneFacts, primers: readonly Primer[], { reason }: Refusal, written: string): Finding =>
+  sayFor(zone, 'caution')(
+    'system-against',
+    ['system'],
+    `${primers.map(({ name }) => name).join(' + ') || 'No primer'} against the rules`,
+    `${reason} Taken all the same: "${written}".`,
+    ['system picked', 'written reason'],
+    'A system that the rules leave open.',
   );

@@ -26,6 +26,8 @@ export interface PaintSystem {
 
 /** Why a way of priming is no system. */
 export interface NoSystem extends Refusal {
+  /** keys of its primers; null where the topcoat itself is refused */
+  readonly primers: readonly string[] | null;
   readonly names: readonly string[];
 }
 
@@ -41,7 +43,7 @@ export interface Systems {
  */
 export function systemsFor(zone: ZoneFacts, finish: Finish, ground: Ground, catalogue: Catalogue): Systems {
   const refusal = judge(FINISH_RULES, { zone, finish }, zone.path).find(({ severity }) => severity === 'rule-out');
-  if (refusal) return { open: [], refused: [{ names: [finish.name], code: refusal.code, reason: refusal.reason }] };
+  if (refusal) return { open: [], refused: [{ primers: null, names: [finish.name], code: refusal.code, reason: refusal.reason }] };
   const open: PaintSystem[] = [];
   const refused: NoSystem[] = [];
   const verdicts = new Map(Object.values(catalogue.primers).map((primer) => [primer.ref, refusedFirst(zone, finish, ground, primer)]));
@@ -49,7 +51,7 @@ export function systemsFor(zone: ZoneFacts, finish: Finish, ground: Ground, cata
     const first = primers[0] ? (verdicts.get(primers[0].ref) ?? null) : null;
     const joints = jointsOf(zone, [...primers, ...finish.coats]);
     const no = first ?? badJoint(joints);
-    if (no) refused.push({ names: primers.map(({ name }) => name), code: no.code, reason: no.reason });
+    if (no) refused.push({ primers: primers.map(({ ref }) => ref), names: primers.map(({ name }) => name), code: no.code, reason: no.reason });
     else open.push(systemOf(zone, finish, primers, ground, joints));
   }
   return { open: open.sort((a, b) => a.cost - b.cost), refused };

@@ -106,3 +106,6 @@ export const COATINGS: Readonly<Record<CoatingId, Coating>> = {
   'chrome-plate': row('chrome-plate', 'Chrome plate', 'baked', 30, NEVER, { notPaint: true, abrasion: 0.1 }),
   anodising: row('anodising', 'Anodising', 'baked', 15, NEVER, { notPaint: true, abrasion: 0.1 }),
 };
+
+/** Filler that soaks stripper up: it is knocked out before the stripper comes, and is no layer that a stripper goes through. */
+export const knockedOut = ({ id }: Pick<Coating, 'id'>): boolean => id === 'body-filler';

@@ -50,6 +50,7 @@ const SHOWS_ON: Readonly<Record<SchoolId, Sample>> = {
   M2: {},
   X1: { ...KEPT, finish: 'solid-2k', stack: [['e-coat', 20]] },
   F1: ANTIFOUL,
+  F2: { filling: { area: 0.1, depth: 2, hardener: 2 } },
   R1: CASTING,
 };
 
@@ -65,7 +66,8 @@ function tubeLaid(job: Job): Job {
 }
 
 /** All that a user reads of a plan, without where it stands. */
-const readable = (plan: Plan): string => JSON.stringify({ zones: plan.zones, steps: plan.steps, totals: plan.totals, findings: plan.findings });
+const readable = (plan: Plan): string =>
+  JSON.stringify({ zones: plan.zones, operations: plan.operations, totals: plan.totals, findings: plan.findings });
 
 describe('schools', () => {
   test('every school has words for every side, its default first among equals, and says why', () => {
@@ -118,11 +120,11 @@ describe('what a switch does', () => {
   });
 
   test('phosphate film buys weeks, and comes off before primer', () => {
-    const held = plan(withSchools(CHEM, { C2: 'hold-film' })).zones[0]?.bare;
-    expect(held?.primeWithin).toBe(28 * 1440);
-    const codes = held?.steps.map(({ code }) => code) ?? [];
-    expect(codes.indexOf('film-off')).toBeGreaterThan(codes.indexOf('hold-film'));
-    expect(codes.indexOf('key')).toBeGreaterThan(codes.indexOf('film-off'));
+    const held = plan(withSchools(CHEM, { C2: 'hold-film' }));
+    expect(held.zones[0]?.bare.primeWithin).toBe(28 * 1440);
+    const kinds = held.operations.map(({ kind }) => kind);
+    expect(kinds.indexOf('take-film-off')).toBeGreaterThan(kinds.indexOf('hold-film'));
+    expect(kinds.indexOf('key')).toBeGreaterThan(kinds.indexOf('take-film-off'));
   });
 
   test('heavier coats are fewer and leave the same film', () => {
@@ -135,7 +137,7 @@ describe('what a switch does', () => {
   test('flame alone takes a plastic primer, with clear air as hold point', () => {
     const flamed = plan(withSchools(OLEFIN, { P3: 'flame' }));
     expect(flamed.zones[0]?.build?.coats[0]?.base).toBe('plastic-primer');
-    expect(flamed.steps.find(({ title }) => title.startsWith('Flame'))?.hold).toContain('air clear');
+    expect(flamed.operations.find(({ kind }) => kind === 'flame')?.hold?.accept).toContain('air clear');
     expect(plan(withSchools(OLEFIN, { P3: 'both' })).zones[0]?.build?.coats[0]?.base).toBe('adhesion-promoter');
   });
 

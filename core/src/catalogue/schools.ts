@@ -148,6 +148,10 @@ export const SCHOOLS: readonly School[] = [
     'data-sheet': ['By the data sheet', 'Tie coat or overcoat where both sheets allow it.'],
     strip: ['Strip to gelcoat', 'Nothing unknown under the new system.'],
   }),
+  school('F2', 'Filler on metal or on epoxy', 'On bright metal: it grips best there.', {
+    'on-metal': ['On bright metal', 'Keyed with P80 it holds best, and nothing soft lies under it.'],
+    'on-epoxy': ['On keyed epoxy', 'The metal is sealed first, so that no moisture reaches it through the filler.'],
+  }),
   school('R1', 'Iron castings', 'By size, tub and lead.', {
     'by-size': ['By size, tub and lead', 'Small pieces to the bath, large ones foam or gel.'],
     caustic: ['Caustic foam and brush', 'Quick, takes grease too.'],

@@ -1,3 +1,4 @@
+import { knockedOut } from '../catalogue/coatings.ts';
 import { softeningTime } from '../catalogue/own-rows.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
@@ -14,7 +15,7 @@ import { FULLY_ACTIVE, standingFilm, workingLife } from './working-life.ts';
 /** Everything the softening model needs for one stripper on one zone. */
 export interface DwellSetting extends LayOn {
   readonly stripper: Stripper;
-  /** layers that it goes through, from the face down; those from the first one that it does not soften are left out */
+  /** layers that it goes through, from the face down; those from the first one that it does not soften are left out, and filler that is knocked out before */
   readonly off: readonly LayerFact[];
   /** name of the first layer that it does not soften */
   readonly blockedBy: string | null;
@@ -41,8 +42,9 @@ const BATH_TEMPERATURE = degC(60);
 export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting {
   const { laid, covered, between, brushed, broken, fed } = layOn(zone, stripper);
   const bath = stripper.form === 'bath';
-  const stop = zone.off.findIndex(({ coating }) => softeningTime(stripper, coating) === null);
-  const off = stop < 0 ? zone.off : zone.off.slice(0, stop);
+  const layers = zone.off.filter(({ coating }) => !knockedOut(coating));
+  const stop = layers.findIndex(({ coating }) => softeningTime(stripper, coating) === null);
+  const off = stop < 0 ? layers : layers.slice(0, stop);
   const { belief, here, earlier } = learn(
     zone,
     stripper,
@@ -62,7 +64,7 @@ export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting 
     fed,
     stripper,
     off,
-    blockedBy: zone.off[off.length]?.coating.name ?? null,
+    blockedBy: layers[off.length]?.coating.name ?? null,
     films: off.map(({ coating, layer: { thickness, state } }, i) => {
       const paint = { coating, thickness, state };
       return filmOf(paint, stripper, i === 0 && !broken && isClosed(paint), Math.exp(belief.mean[at[i] as number] as number));
@@ -75,7 +77,7 @@ export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting 
     pace: temperatureFactor(temperature) * (brushed && stripper.skinForming ? BRUSHED_OVER : 1),
     life,
     standing,
-    usable: Math.min(life * FULLY_ACTIVE, stripper.longestDwell.value * 60),
+    usable: Math.min(life * FULLY_ACTIVE, zone.zone.lay?.label?.most ?? stripper.longestDwell.value * 60),
   };
 }
 

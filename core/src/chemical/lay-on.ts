@@ -28,7 +28,7 @@ export function layOn({ shop: { schools }, zone, closedTop, substrate }: ZoneFac
     covered: (bath ? null : own.covered) ?? (schools.S4 === 'by-chemistry' || stays ? stripper.underFilm : schools.S4 === 'always'),
     between: schools.S5 === 'by-chemistry' || stays ? stripper.betweenRounds : schools.S5,
     brushed: (bath ? null : own.brushed) ?? (schools.S2 === 'agitate' && stripper.skinForming),
-    broken: closedTop && (own.broken ?? (schools.S3 === 'closed-only' && substrate.id !== 'aluminium-clad')),
+    broken: own.broken ?? (closedTop && schools.S3 === 'closed-only' && substrate.id !== 'aluminium-clad'),
     fed: own.fed,
   };
 }

@@ -32,9 +32,30 @@ test('three sections in rotation end well before three in a row', () => {
   expect(dried).toEqual([]);
 });
 
-test('a film that dries soon keeps the rotation small', () => {
-  expect(planRhythm({ ...TERMS, life: 34 }).rotation).toBe(1);
+test('a film that dries soon holds lay-ons back, and none dries before it is scraped', () => {
+  const soon = planRhythm({ ...TERMS, life: 34 });
+  expect(soon.dried).toEqual([]);
+  expect(soon.clock).toBeLessThan(soon.serial);
   expect(planRhythm({ ...TERMS, life: 33 - 1e-6 }).dried.length).toBeGreaterThan(0);
+});
+
+/** One lay-on and one scrape in each cycle of 12 min: 15 cycles, two more until the last is ready, its scrape and rinse. Worked by hand. */
+test('sixteen sections with a minute to spare take 212 min, not 512', () => {
+  const { clock, serial, dried, bars } = planRhythm({
+    sections: 16,
+    dwells: [20],
+    layOn: 2,
+    scrape: 5,
+    rinse: 5,
+    rinseEachRound: false,
+    life: 31,
+    people: 1,
+  });
+  expect([clock, serial, dried]).toEqual([212, 512, []]);
+  const age = (section: number) =>
+    Math.max(...bars.filter((bar) => bar.section === section && bar.phase === 'scrape').map(({ to }) => to)) -
+    Math.min(...bars.filter((bar) => bar.section === section).map(({ from }) => from));
+  expect(Math.max(...Array.from({ length: 16 }, (_, i) => age(i)))).toBe(31);
 });
 
 test('nobody does two things at once, every section goes through all its rounds in order, and overlapping never takes longer', () => {

@@ -47,10 +47,17 @@ const MOST_AT_ONCE = 8;
  */
 export const busyRotation = (dwell: number, work: number): number => Math.ceil(dwell / work - 1e-9) + 1;
 
-/** The rotation that ends soonest without a film drying; the fewest sections at once among equals. */
+/** Beats at which lay-ons are held back, as shares of what one section takes of one person; 0: laid on as soon as hands are free. */
+const BEATS = [0, 0.5, 0.75, 1, 1.25, 1.5] as const;
+
+/**
+ * The rotation that ends soonest without a film drying; the fewest sections at once among equals. A lay-on may be held back to a beat, so that each
+ * section is scraped when its turn comes and not after it has dried.
+ */
 export function planRhythm(terms: RhythmTerms): Rhythm {
-  const serial = run(terms, 1).clock;
-  const tries = Array.from({ length: Math.min(terms.sections, MOST_AT_ONCE) }, (_, i) => run(terms, i + 1));
+  const serial = run(terms, 1, 0).clock;
+  const work = (terms.layOn + terms.scrape + terms.rinse) / terms.people;
+  const tries = Array.from({ length: Math.min(terms.sections, MOST_AT_ONCE) }, (_, i) => BEATS.map((beat) => run(terms, i + 1, beat * work))).flat();
   const best = tries.reduce((kept, next) => {
     if (next.dried.length !== kept.dried.length) return next.dried.length < kept.dried.length ? next : kept;
     return next.clock < kept.clock - 1e-6 ? next : kept;
@@ -69,8 +76,11 @@ interface Section {
 
 type Run = Omit<Rhythm, 'serial'>;
 
-/** Works all sections with `rotation` of them under way: what is ready is scraped, soonest to dry first, else the next one is laid on. */
-function run(terms: RhythmTerms, rotation: number): Run {
+/**
+ * Works all sections with `rotation` of them under way: what is ready is scraped, soonest to dry first, else the next one is laid on. New sections are
+ * laid on no closer together than `beat` min, and before a scrape that can wait for it.
+ */
+function run(terms: RhythmTerms, rotation: number, beat: number): Run {
   const waiting = Array.from({ length: terms.sections }, (_, index): Section => ({ index, round: 0, readyAt: 0, dryAt: 0, state: 'to lay on' }));
   const active: Section[] = [];
   const free = terms.people === 2 ? [0, 0] : [0];
@@ -79,8 +89,12 @@ function run(terms: RhythmTerms, rotation: number): Run {
   while (waiting.length > 0 || active.length > 0) {
     const person = free.indexOf(Math.min(...free)) as 0 | 1;
     const now = free[person] as number;
-    while (active.length < rotation && waiting.length > 0) active.push(waiting.shift() as Section);
-    const next = nextSection(active, now);
+    while (active.length < rotation && waiting.length > 0) {
+      const entering = waiting.shift() as Section;
+      entering.readyAt = entering.index * beat;
+      active.push(entering);
+    }
+    const next = beat === 0 ? nextSection(active, now) : onBeat(active, now, terms);
     const start = Math.max(now, next.readyAt);
     free[person] = next.state === 'dwelling' ? scrape(next, start, person) : lay(next, start, person);
     if (next.state === 'done') active.splice(active.indexOf(next), 1);
@@ -105,6 +119,18 @@ function run(terms: RhythmTerms, rotation: number): Run {
     Object.assign(section, last ? { state: 'done' } : { state: 'to lay on', round: section.round + 1, readyAt: end });
     return end;
   }
+}
+
+/** What is due soonest; a scrape that would not be done before the next lay-on waits for it, unless it would dry. */
+function onBeat(active: readonly Section[], now: number, { layOn, scrape, rinse }: RhythmTerms): Section {
+  const due = active.filter(({ state }) => state === 'to lay on').sort((a, b) => a.readyAt - b.readyAt || a.index - b.index)[0];
+  const ripe = active
+    .filter(({ state }) => state === 'dwelling')
+    .sort((a, b) => Math.max(a.readyAt, now) - Math.max(b.readyAt, now) || a.dryAt - b.dryAt)[0];
+  if (!ripe || !due) return (ripe ?? due) as Section;
+  const [lay, take] = [Math.max(now, due.readyAt), Math.max(now, ripe.readyAt)];
+  if (take + scrape + rinse <= lay) return ripe;
+  return lay + layOn + scrape <= ripe.dryAt ? due : ripe;
 }
 
 /** Ready to scrape and soonest dry; else to be laid on, the one begun first; else whatever is ready soonest. */

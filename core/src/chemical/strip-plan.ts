@@ -1,11 +1,12 @@
+import { knockedOut } from '../catalogue/coatings.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
-import type { Zone } from '../model/job.ts';
 import type { StripPlan } from '../model/plan.ts';
 import { sum } from '../units/sum.ts';
 import { dwellSetting, type DwellSetting } from './dwell-setting.ts';
 import { planRounds, type Round, type RoundTerms } from './rounds.ts';
 import { sectionSize } from './section-size.ts';
+import { SECTION_CHANGE, workRates } from './work-rates.ts';
 import { WORKED_WHEN_DRY } from './activity-track.ts';
 import { filmsBetween } from './softening-front.ts';
 import { chanceOver, logTimeSpread, timeBand } from './uncertainty.ts';
@@ -16,15 +17,8 @@ export interface StripOutcome {
   readonly plan: StripPlan | null;
 }
 
-/** m²/h by access; model assumption. */
-export const SCRAPE_RATE: Readonly<Record<Zone['access'], number>> = { flat: 3, edge: 1.2, tube: 1.2, crevice: 0.5, inside: 0.5 };
-export const RINSE_RATE = 8;
 /** m²/h to break a closed surface by sander; model assumption. */
 export const BREAK_RATE = 10;
-/** Castings scraped until no speck is left, against specks below the texture left in; model assumption. */
-const SPECKLESS = 1.5;
-/** min lost each time the work goes on to the next section; model assumption. */
-export const SECTION_CHANGE = 1;
 /** Lost on brush, edges and floor. */
 const LOSS = 1.15;
 /** kg/L of softened sludge and dry film; model assumption. */
@@ -36,18 +30,23 @@ const DAY = 1440;
 export function planStrip(zone: ZoneFacts, stripper: Stripper): StripOutcome {
   const setting = dwellSetting(zone, stripper);
   const blockedBy = setting.blockedBy === null ? [] : [setting.blockedBy];
-  const rounds = setting.films.length > 0 ? planRounds(setting.films, roundTerms(zone, setting)) : null;
+  const rounds = setting.films.length > 0 ? (planRounds(setting.films, roundTerms(zone, setting))?.map(byLabel(zone)) ?? null) : null;
   return { blockedBy, plan: rounds && describe(zone, setting, rounds) };
 }
+
+/** A round is never planned shorter than the label has it. */
+const byLabel =
+  ({ zone }: ZoneFacts) =>
+  (round: Round): Round => ({ ...round, dwell: Math.max(round.dwell, zone.lay?.label?.least ?? 0) });
 
 /** What one more round costs and what a minute of dwell is worth, by the shop's weights. */
 export function roundTerms(zone: ZoneFacts, setting: DwellSetting): RoundTerms {
   const { labourRate, weights, prices } = zone.shop;
   const { stripper } = setting;
   const material = litresPerRound(zone, setting) * (prices[stripper.ref] ?? stripper.pricePerLitre.value);
-  const rinse = setting.between === 'rinse-and-dry' ? zone.area / RINSE_RATE : 0;
-  const hours = zone.area / stripper.layOnRate.value + scrapeHours(zone, stripper) + rinse;
-  return { usable: setting.usable, pace: setting.pace, work: material + hours * labourRate, wait: weights.waitingDay / DAY };
+  const { layOn, scrape, rinse } = workRates(zone, stripper);
+  const minutes = zone.area * (layOn + scrape + (setting.between === 'rinse-and-dry' ? rinse : 0));
+  return { usable: setting.usable, pace: setting.pace, work: material + (minutes / 60) * labourRate, wait: weights.waitingDay / DAY };
 }
 
 function describe(zone: ZoneFacts, setting: DwellSetting, rounds: readonly Round[]): StripPlan {
@@ -57,10 +56,10 @@ function describe(zone: ZoneFacts, setting: DwellSetting, rounds: readonly Round
   const stackVolume = (zone.area * sum(off, ({ layer }) => layer.thickness)) / 1000;
   const spreads = roundSpreads(setting, rounds);
   const dwell = (rounds[0] as Round).dwell;
-  const rate = SCRAPE_RATE[zone.zone.access];
-  const section = bath ? zone.area : sectionSize(zone.area, rate, life, Math.max(...rounds.map((round) => round.dwell)), zone.shop.schools.S7);
+  const rates = workRates(zone, stripper);
+  const section = bath ? zone.area : sectionSize(zone.area, rates, life, Math.max(...rounds.map((round) => round.dwell)), zone.shop.schools.S7);
   const sections = Math.ceil(zone.area / section - 1e-9);
-  const scraping = zone.shop.schools.S7 === 'whole' && !bath ? (60 * zone.area) / rate : 0;
+  const scraping = zone.shop.schools.S7 === 'whole' && !bath ? zone.area * rates.scrape : 0;
   return {
     stripper: stripper.ref,
     rounds: describeRounds(rounds, off, spreads),
@@ -80,11 +79,18 @@ function describe(zone: ZoneFacts, setting: DwellSetting, rounds: readonly Round
     waste: 1.2 * applied * SLUDGE_DENSITY + stackVolume * FILM_DENSITY,
     hand: handTime(zone, setting, rounds.length, sections),
     wait: sum(rounds, (round) => round.dwell),
-    reach: off.length,
+    reach: reachOf(zone, off),
     blockedBy: setting.blockedBy,
     patches: setting.patches,
     earlier: setting.earlier,
   };
+}
+
+/** Layers of the stack down to the last that it takes. */
+function reachOf(zone: ZoneFacts, off: readonly LayerFact[]): number {
+  const last = off.at(-1);
+  const down = last ? zone.off.indexOf(last) + 1 : 0;
+  return off.length === zone.off.filter(({ coating }) => !knockedOut(coating)).length ? zone.off.length : down;
 }
 
 const litresPerRound = ({ area }: ZoneFacts, { stripper, laid }: DwellSetting): number =>
@@ -123,17 +129,9 @@ function liftedBetween(off: readonly LayerFact[], from: number, to: number): str
   return names;
 }
 
-function scrapeHours({ area, zone, shop, substrate }: ZoneFacts, stripper: Stripper): number {
-  const speckless = shop.schools.C4 === 'no-speck' && substrate.id === 'cast-iron' ? SPECKLESS : 1;
-  return stripper.form === 'bath' ? 0 : (area * speckless) / SCRAPE_RATE[zone.access];
-}
-
 function handTime(zone: ZoneFacts, { stripper, between, broken }: DwellSetting, rounds: number, sections: number): number {
   const rinses = between === 'rinse-and-dry' ? rounds : 1;
-  const hours =
-    (rounds * zone.area) / stripper.layOnRate.value +
-    rounds * scrapeHours(zone, stripper) +
-    (rinses * zone.area) / RINSE_RATE +
-    (broken ? zone.area / BREAK_RATE : 0);
-  return 60 * hours + SECTION_CHANGE * rounds * (sections - 1);
+  const { layOn, scrape, rinse } = workRates(zone, stripper);
+  const breaking = broken ? (60 * zone.area) / BREAK_RATE : 0;
+  return zone.area * (rounds * (layOn + scrape) + rinses * rinse) + breaking + SECTION_CHANGE * rounds * (sections - 1);
 }

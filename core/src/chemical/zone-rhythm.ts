@@ -3,7 +3,7 @@ import type { Zone } from '../model/job.ts';
 import type { StripPlan } from '../model/plan.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
 import { planRhythm, type Rhythm } from './rhythm.ts';
-import { RINSE_RATE, SCRAPE_RATE, SECTION_CHANGE } from './strip-plan.ts';
+import { SECTION_CHANGE, workRates } from './work-rates.ts';
 
 /** min of one section; zones of one access scrape at one rate. */
 export interface SectionWork {
@@ -12,24 +12,17 @@ export interface SectionWork {
   readonly rinse: number;
 }
 
+type Worked = Pick<ZoneFacts, 'area' | 'zone' | 'shop' | 'substrate'>;
+
 /** What one of `sections` equal sections takes. */
-export function sectionWork(zone: Pick<ZoneFacts, 'area' | 'zone'>, stripper: Stripper, sections: number): SectionWork {
+export function sectionWork(zone: Worked, stripper: Stripper, sections: number): SectionWork {
   const area = zone.area / sections;
-  return {
-    layOn: (60 * area) / stripper.layOnRate.value + (sections > 1 ? SECTION_CHANGE : 0),
-    scrape: stripper.form === 'bath' ? 0 : (60 * area) / SCRAPE_RATE[zone.zone.access],
-    rinse: (60 * area) / RINSE_RATE,
-  };
+  const { layOn, scrape, rinse } = workRates(zone, stripper);
+  return { layOn: area * layOn + (sections > 1 ? SECTION_CHANGE : 0), scrape: area * scrape, rinse: area * rinse };
 }
 
 /** The sections of a zone as they are worked in rotation. */
-export function zoneRhythm(
-  zone: Pick<ZoneFacts, 'area' | 'zone'>,
-  stripper: Stripper,
-  plan: StripPlan,
-  people: 1 | 2,
-  sections = plan.sections,
-): Rhythm {
+export function zoneRhythm(zone: Worked, stripper: Stripper, plan: StripPlan, people: 1 | 2, sections = plan.sections): Rhythm {
   return planRhythm({
     ...sectionWork(zone, stripper, sections),
     sections,

@@ -16,7 +16,7 @@ const CENT = 0.01;
 export function comparePlans(before: Plan, after: Plan): Difference[] {
   const zones = before.zones.flatMap((zone) => {
     const other = after.zones.find(({ zone: id }) => id === zone.zone);
-    return other ? zoneDifferences(zone, other) : [];
+    return other ? [...zoneDifferences(zone, other), ...bareDifferences(zone, before, after)] : [];
   });
   return [...zones, ...totalDifferences(before, after)];
 }
@@ -30,7 +30,6 @@ function zoneDifferences(before: ZonePlan, after: ZonePlan): Difference[] {
   return [
     ...differ('way off', ({ chosen }) => chosen?.name ?? 'none'),
     ...differ('strip', ({ chosen }) => (chosen?.strip ? stripText(chosen.strip) : 'no stripper')),
-    ...differ('bare surface', ({ bare }) => bare.steps.map(({ title }) => title).join(', ')),
     ...differ('primer', ({ build }) => build?.primers.find(({ verdict }) => verdict === 'chosen')?.name ?? 'none'),
     ...differ(
       'coats',
@@ -40,13 +39,20 @@ function zoneDifferences(before: ZonePlan, after: ZonePlan): Difference[] {
   ];
 }
 
+function bareDifferences({ zone, partName, zoneName }: ZonePlan, before: Plan, after: Plan): Difference[] {
+  const titles = ({ operations }: Plan): string =>
+    operations.flatMap(({ stage, faces, title }) => (stage === 'bare' && faces.some((face) => face.zone === zone) ? [title] : [])).join(', ');
+  const [a, b] = [titles(before), titles(after)];
+  return a === b ? [] : [{ where: `${partName}: ${zoneName}`, what: 'bare surface', before: a, after: b }];
+}
+
 const stripText = ({ rounds, litres, covered, between, sections }: NonNullable<NonNullable<ZonePlan['chosen']>['strip']>): string =>
   `${rounds.length} ${rounds.length === 1 ? 'round' : 'rounds'}, ${litres.toFixed(1)} L${covered ? ', covered' : ''}, ${between.replaceAll('-', ' ')}, ${sections} ${sections === 1 ? 'section' : 'sections'}`;
 
 function totalDifferences(before: Plan, after: Plan): Difference[] {
   const where = 'Whole job';
   const titles = (plan: Plan) => [
-    ...new Set(plan.steps.filter(({ stage }) => stage === 'set-up' || stage === 'finish').map(({ title, detail }) => `${title}: ${detail}`)),
+    ...new Set(plan.operations.filter(({ stage }) => stage === 'set-up' || stage === 'finish').map(({ title, detail }) => `${title}: ${detail}`)),
   ];
   const [mine, theirs] = [titles(before), titles(after)];
   const gone = mine.filter((title) => !theirs.includes(title));

@@ -39,6 +39,7 @@ export function patrolBuggy(): Job {
         ...named('Frame rails', ['Outside', 'Inside the section'], (zone, i) =>
           i === 0 ? sentTo('blast.garnet', 'ironyard')(clear(zone)) : clear(zone),
         )(rails),
+        held: 'hung',
         box: box(2.6, 0.8, 0.2),
         features: ['threads', 'bearing-seats', 'id-plate', 'sealed-hollow'],
       })),
@@ -60,6 +61,7 @@ export function patrolBuggy(): Job {
           }),
         )(tub),
         thickness: mm(6),
+        held: 'laid',
         finish: 'antifouling',
       })),
       part('alloy-wheel', (housing) => ({
@@ -75,6 +77,7 @@ export function patrolBuggy(): Job {
           }),
         )(housing),
         thickness: mm(7),
+        held: 'hung',
         features: ['bearing-seats', 'threads', 'vents'],
         box: box(0.42, 0.3, 0.28),
       })),

@@ -99,7 +99,7 @@ describe('a job of 500 zones', () => {
     const plan = planJob(large, sampleShop(), CATALOGUE);
     expect(plan.findings.filter(({ code }) => code === 'area-missing')).toHaveLength(500);
     expect(solvePortfolio(jobPortfolio(zoneChoices(large, plan), sampleShop())).picks).toEqual([]);
-    expect(plan.steps).toEqual([]);
+    expect(plan.operations).toEqual([]);
   });
 
   test('in slices it comes to the same plan', () => {

@@ -5,7 +5,7 @@ import type { Substrate } from '../catalogue/substrates.ts';
 import { shapeArea } from '../geometry/shape-area.ts';
 import type { DocPath } from '../model/finding.ts';
 import type { SubstrateId } from '../model/ids.ts';
-import type { Feature, Job, Layer, Part, Zone } from '../model/job.ts';
+import type { Feature, Job, Layer, Part, Service, Zone } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
 
@@ -30,6 +30,7 @@ export interface ZoneFacts {
   /** Layers that come off, from the wet face down, and those that stay, top first. */
   readonly off: readonly LayerFact[];
   readonly kept: readonly LayerFact[];
+  readonly service: Service;
   readonly treatAsLead: boolean;
   readonly biocide: boolean;
   readonly filler: boolean;
@@ -59,6 +60,7 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
     area: shapeArea(zone.shape) ?? m2(0),
     off: layers.slice(0, cut),
     kept: layers.slice(cut),
+    service: part.service ?? job.item.service,
     treatAsLead: treatAsLead(job, shop, zone, layers),
     biocide: layers.some(({ coating }) => coating.biocide),
     filler: layers.some(({ coating }) => coating.id === 'body-filler' || coating.id === 'surfacer-polyester'),

@@ -1,5 +1,5 @@
 import type { ZoneFacts } from '../facts/zone-facts.ts';
-import type { Layer, Target } from '../model/job.ts';
+import type { Layer, LetGo, Target } from '../model/job.ts';
 import type { CoatingId } from '../model/ids.ts';
 import { upperFirst } from '../units/casing.ts';
 import { newest } from './check-tests.ts';
@@ -17,6 +17,13 @@ const GROUNDS: readonly CoatingId[] = ['e-coat', 'epoxy-2k', 'barrier-epoxy', 's
 const HOLDS = 1;
 /** Above all of these a new two-pack coat wrinkles or lets go. */
 const WEAK_UNDER_TWO_PACK: readonly CoatingId[] = ['lacquer-1k', 'clear-1k', 'alkyd-enamel', 'varnish'];
+/** Causes that leave nothing of a stack to build on. */
+const SPOILED: Partial<Readonly<Record<LetGo, string>>> = {
+  bent: 'The metal bends past the film: whatever stays cracks again.',
+  sun: 'Sun has gone through the coat: crazed layers are spoiled through.',
+  soaked: 'What has soaked in is in every layer.',
+  'wrong-neighbour': 'A film lay on one that it does not hold on: neither is a ground.',
+};
 const LOOKS_AT = ['crosscut and failure plane', 'state and origin of layers', 'rust', 'topcoat', 'school S1'];
 
 /**
@@ -34,6 +41,8 @@ export function adviseTarget(zone: ZoneFacts): TargetAdvice | null {
   });
   if (zone.shop.schools.S1 === 'always-bare') return bare('The shop always goes bare (school S1).');
   if (condition.rustGrade === 'C' || condition.rustGrade === 'D' || condition.perforated) return bare('Rust works on under any coat that stays.');
+  const spoiled = condition.letGo && SPOILED[condition.letGo];
+  if (spoiled) return bare(spoiled);
   const weakest = lowestFailing(stack, zone);
   const failed = condition.crosscut !== null && condition.crosscut > HOLDS;
   if (weakest === null && !failed) return sound(zone);

@@ -36,6 +36,7 @@ export const DEFAULT_SHOP: Shop = {
         'blast.wet-abrasive',
       ],
       composites: false,
+      onSite: false,
       minimum: 120,
       perSquareMetre: 38,
       perKilogram: null,

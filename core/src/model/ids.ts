@@ -81,6 +81,7 @@ export type FinishId = z.infer<typeof FinishId>;
 
 export const MethodId = z.enum([
   'keep.key',
+  'keep.wax',
   'chem.dcm',
   'chem.fast-solvent',
   'chem.benzyl-neutral',
@@ -94,6 +95,7 @@ export const MethodId = z.enum([
   'mech.scraper',
   'mech.hand-wet',
   'mech.hand-dry',
+  'mech.pad',
   'mech.da',
   'mech.da-fine',
   'mech.grinder-flap',

@@ -8,6 +8,7 @@ import { Design } from './design.ts';
 import { CoatingId, FinishId, ProductId, SubstrateId } from './ids.ts';
 import { MeshRecord, Photo } from './files.ts';
 import { Moisture } from './moisture.ts';
+import { OperationKind } from './operation.ts';
 import { Order } from './order.ts';
 import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
@@ -25,14 +26,25 @@ export const Layer = z.strictObject({
   thickness: Micrometres,
   state: z.enum(['sound', 'chalking', 'cracked', 'flaking', 'contaminated']),
   origin: z.enum(['factory', 'refinish', 'unknown']),
+  name: z.string().max(60, 'at most 60 characters').default('').describe('as the shop or the tin calls it'),
+  colour: z.string().max(40, 'at most 40 characters').default('').describe('to know it by while sanding'),
 });
 export type Layer = z.infer<typeof Layer>;
+
+/** What may lie on the paint or in the metal. */
+export const Soil = z.enum(['grease', 'oil', 'brake-dust', 'silicone', 'polish', 'mould-release', 'wax', 'salt', 'ballast', 'fire-ash', 'fouling']);
+export type Soil = z.infer<typeof Soil>;
+
+export const LetGo = z.enum(['over-fine-key', 'missed-window', 'bent', 'sun', 'soaked', 'wrong-neighbour']);
+export type LetGo = z.infer<typeof LetGo>;
 
 export const Condition = z.strictObject({
   rustGrade: z.enum(['none', 'A', 'B', 'C', 'D']).describe('ISO 8501-1 rust grade where metal shows'),
   pitted: z.boolean(),
   perforated: z.boolean(),
-  contamination: z.array(z.enum(['grease', 'brake-dust', 'silicone', 'mould-release', 'wax', 'salt', 'fouling'])).max(7),
+  contamination: z.array(Soil).max(12),
+  history: z.enum(['known', 'unknown']).default('known').describe('unknown: nobody can say what it was treated with or stood in'),
+  letGo: LetGo.nullable().default(null).describe('why the old coat let go; null: not known, or it holds'),
   lead: z.enum(['not-tested', 'suspected', 'lab-clear']),
   crosscut: z.int().gte(0).lte(5).nullable().describe('ISO 2409 class, null while not tested'),
 });
@@ -52,6 +64,17 @@ export const Choice = z.strictObject({
   by: z.enum(['hand', 'whole-job']).default('hand').describe('a choice by hand is a pin that the choice for the whole job keeps'),
 });
 export type Choice = z.infer<typeof Choice>;
+
+/** Where a part works. */
+export const Service = z.enum(['inside', 'outside', 'immersed-fresh', 'immersed-salt', 'engine-heat']);
+export type Service = z.infer<typeof Service>;
+
+/** A step that somebody leaves out, with the reason in writing. */
+export const LeftOut = z.strictObject({
+  kind: OperationKind,
+  reason: z.string().trim().min(1, 'needs a reason').max(400, 'at most 400 characters'),
+});
+export type LeftOut = z.infer<typeof LeftOut>;
 
 export const Zone = z.strictObject({
   id,
@@ -83,6 +106,9 @@ export const Zone = z.strictObject({
     .describe('dry film wanted of a product, all its coats, µm; what is not named takes its usual film'),
   moisture: Moisture.nullable().default(null).describe('of a laminate; null: not measured'),
   design: Design.nullable().default(null).describe('two colours or lettering; null: one colour'),
+  sides: z.enum(['one', 'both']).nullable().default(null).describe('whether the back is coated too; null: as the shape has it'),
+  systemReason: note.default('').describe('why primers picked by hand are taken against a rule; required by the plan when one is ruled out'),
+  leftOut: z.array(LeftOut).max(20, 'at most 20 steps').default([]).describe('steps that are not done, against the plan'),
 });
 export type Zone = z.infer<typeof Zone>;
 
@@ -103,8 +129,13 @@ export const Feature = z.enum([
   'heavy',
   'id-plate',
   'friction-lining',
+  'faying',
 ]);
 export type Feature = z.infer<typeof Feature>;
+
+/** What a part is to the item: whether somebody's life hangs on it. */
+export const Role = z.enum(['not-said', 'ordinary', 'wheel', 'frame', 'tank', 'pressure', 'lifting', 'spring', 'machine-way']);
+export type Role = z.infer<typeof Role>;
 
 export const Part = z.strictObject({
   id,
@@ -113,10 +144,12 @@ export const Part = z.strictObject({
   floats: z.enum(['not-tested', 'floats', 'sinks']).describe('float test, used when the plastic is unmarked'),
   thickness: Millimetres,
   held: z.enum(['laid', 'hung', 'in-place']).describe('how it is held for painting: laid parts are turned over for their other side'),
-  features: z.array(Feature).max(16),
+  features: z.array(Feature).max(17),
   box: BoxSize.nullable().default(null).describe('outside size, to see what it fits in; null while not measured'),
   touching: z.array(SubstrateId).max(10).default([]).describe('other materials joined to this part that stripper or blast will reach'),
   finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
+  role: Role.default('not-said'),
+  service: Service.nullable().default(null).describe('where this part works when it differs from the item'),
   alloy: z.string().max(60, 'at most 60 characters').default('').describe('alloy and temper, where it is known'),
   mass: Kilograms.nullable().default(null).describe('weighed; null: from area, thickness and density'),
   bareAt: z.iso.datetime({ error: 'needs a date and time' }).nullable().default(null).describe('when it was bare and dry'),
@@ -138,7 +171,7 @@ export const Item = z.strictObject({
   kind: z.enum(['vehicle', 'trailer', 'cycle', 'boat', 'aircraft', 'machine', 'trim', 'other']),
   description: z.string().max(200, 'at most 200 characters'),
   year: z.int().gte(1850, 'year is before 1850').lte(2100, 'year is after 2100').nullable().describe('when painted or built, null if unknown'),
-  service: z.enum(['inside', 'outside', 'immersed-fresh', 'immersed-salt', 'engine-heat']),
+  service: Service,
 });
 export type Item = z.infer<typeof Item>;
 

@@ -18,7 +18,16 @@ export const newJob = (name: string): Job => ({
   archived: false,
 });
 
-export const CLEAN: Condition = { rustGrade: 'none', pitted: false, perforated: false, contamination: [], lead: 'not-tested', crosscut: null };
+export const CLEAN: Condition = {
+  rustGrade: 'none',
+  pitted: false,
+  perforated: false,
+  contamination: [],
+  history: 'known',
+  letGo: null,
+  lead: 'not-tested',
+  crosscut: null,
+};
 
 export const newLayer = (coating: CoatingId, newId: NewId): Layer => ({
   id: newId(),
@@ -26,6 +35,8 @@ export const newLayer = (coating: CoatingId, newId: NewId): Layer => ({
   thickness: um(CATALOGUE.coatings[coating].typicalFilm.value),
   state: 'sound',
   origin: 'unknown',
+  name: '',
+  colour: '',
 });
 
 export const newZone = (name: string, newId: NewId): Zone => ({
@@ -50,7 +61,18 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   films: {},
   moisture: null,
   design: null,
+  sides: null,
+  systemReason: '',
+  leftOut: [],
 });
 
 /** What a part starts with besides its name and material. */
-export const NEW_PART: Pick<Part, 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = { alloy: '', mass: null, bareAt: null, photos: [], mesh: null };
+export const NEW_PART: Pick<Part, 'role' | 'service' | 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = {
+  role: 'not-said',
+  service: null,
+  alloy: '',
+  mass: null,
+  bareAt: null,
+  photos: [],
+  mesh: null,
+};

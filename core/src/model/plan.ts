@@ -7,6 +7,7 @@ import { FillingPlan } from './filling.ts';
 import { Repair } from './find.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
+import { Operation } from './operation.ts';
 import { MethodKey } from './own-row.ts';
 
 const Band = z.strictObject({ first: z.number(), likely: z.number(), late: z.number() }).describe('min: 10 %, 50 %, 90 %');
@@ -125,22 +126,6 @@ export const ZonePlan = z.strictObject({
 });
 export type ZonePlan = z.infer<typeof ZonePlan>;
 
-export const RunStep = z.strictObject({
-  number: z.int(),
-  stage: z.enum(['set-up', 'strip', 'bare', 'build', 'finish']),
-  title: z.string(),
-  detail: z.string(),
-  where: z.array(z.string()),
-  hand: z.number().describe('min'),
-  wait: z.number().describe('min'),
-  notBefore: z.string().nullable(),
-  notAfter: z.string().nullable(),
-  protection: z.array(z.string()),
-  cautions: z.array(z.string()),
-  hold: z.string().nullable(),
-});
-export type RunStep = z.infer<typeof RunStep>;
-
 export const KitLine = z.strictObject({
   id: z.string(),
   name: z.string(),
@@ -165,7 +150,7 @@ export type StageState = z.infer<typeof StageState>;
 
 export const Plan = z.strictObject({
   zones: z.array(ZonePlan),
-  steps: z.array(RunStep),
+  operations: z.array(Operation).describe('every step of the job in working order'),
   kit: z.array(KitLine),
   findings: z.array(Finding).describe('questions and stops of the whole job, with their place in the document'),
   stages: z.array(StageState),

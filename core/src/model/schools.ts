@@ -30,6 +30,7 @@ const SIDES = {
   M2: ['hang', 'lay'],
   X1: ['edge', 'fade'],
   F1: ['data-sheet', 'strip'],
+  F2: ['on-metal', 'on-epoxy'],
   R1: ['by-size', 'caustic', 'slow-gel', 'bath', 'electrolysis', 'blast'],
 } as const;
 
@@ -68,6 +69,7 @@ export const Schools = z.strictObject({
   M2: side(SIDES.M2),
   X1: side(SIDES.X1),
   F1: side(SIDES.F1),
+  F2: side(SIDES.F2),
   R1: side(SIDES.R1),
 });
 export type Schools = z.infer<typeof Schools>;

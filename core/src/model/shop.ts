@@ -34,6 +34,7 @@ export const Contractor = z.strictObject({
   name: z.string().trim().min(1, 'needs a name').max(80),
   media: z.array(MethodId).max(20).describe('blast media offered'),
   composites: z.boolean().default(false).describe('trained for carbon and laminate'),
+  onSite: z.boolean().default(false).describe('comes to where the item stands, with screens and collection'),
   minimum: money.describe('least charge of a delivery'),
   perSquareMetre: money.nullable(),
   perKilogram: money.nullable().describe('of the part, instead of or on top of the area'),

@@ -299,6 +299,8 @@ export function partFromTemplate(template: PartTemplate, newId: NewId): Part {
         thickness: um(film),
         state: state ?? 'sound',
         origin: origin ?? 'unknown',
+        name: '',
+        colour: '',
       })),
       condition: { ...CLEAN, ...zone.condition },
     })),

@@ -62,6 +62,13 @@ export type Experience = z.infer<typeof Experience>;
 export const NO_EXPERIENCE: Experience = { here: [], earlier: [] };
 
 /** How a zone's stripper is laid on where that differs from the catalogue row and the shop's schools; null: as they say. */
+const perArea = z
+  .number({ error: 'needs a number' })
+  .positive('must be more than 0 min/m²')
+  .lte(600, 'must be 600 min/m² at most')
+  .nullable()
+  .default(null);
+
 export const LayChoice = z.strictObject({
   film: Millimetres.lte(10 as Millimetres, 'must be 10 mm at most')
     .nullable()
@@ -70,6 +77,25 @@ export const LayChoice = z.strictObject({
   broken: z.boolean().nullable(),
   brushed: z.boolean().nullable(),
   fed: z.boolean().describe('a liquid on an upright face is fed from the top, so that the film stays'),
+  layOn: perArea.describe('min/m² to lay on; null: as the product has it'),
+  scrape: perArea.describe('min/m² to scrape'),
+  rinse: perArea.describe('min/m² to rinse'),
+  label: z
+    .strictObject({ least: minutes, most: minutes })
+    .refine(({ least, most }) => least <= most, { error: 'ends before it begins', path: ['most'] })
+    .nullable()
+    .default(null)
+    .describe('dwell of one round as the label has it, min'),
 });
 export type LayChoice = z.infer<typeof LayChoice>;
-export const AS_USUAL: LayChoice = { film: null, covered: null, broken: null, brushed: null, fed: false };
+export const AS_USUAL: LayChoice = {
+  film: null,
+  covered: null,
+  broken: null,
+  brushed: null,
+  fed: false,
+  layOn: null,
+  scrape: null,
+  rinse: null,
+  label: null,
+};

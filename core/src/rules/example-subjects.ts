@@ -65,6 +65,8 @@ const laden = (part: Part): Part => ({
         thickness: um(film),
         state: 'sound' as const,
         origin: 'refinish' as const,
+        name: '',
+        colour: '',
       })),
     ],
   })),

@@ -1,5 +1,6 @@
 import { SUBSTRATES, type SubstrateGroup } from '../catalogue/substrates.ts';
-import type { Trait } from '../catalogue/methods.ts';
+import { gritNumber } from '../catalogue/grits.ts';
+import type { Method, Trait } from '../catalogue/methods.ts';
 import type { Primer } from '../catalogue/primers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { MethodSubject, PrimerSubject } from './subjects.ts';
@@ -21,6 +22,10 @@ export const isChem = (subject: MethodSubject): boolean => subject.method.family
 export const isBlast = (subject: MethodSubject): boolean => subject.method.family === 'blast';
 export const takesOff = (subject: MethodSubject): boolean => subject.method.family !== 'keep';
 export const rusty = (zone: ZoneFacts): boolean => onGroup(zone, 'ferrous') && zone.zone.condition.rustGrade !== 'none';
+
+/** Whether a tool leaves scratches coarser than a grit. */
+export const cutsCoarser = (method: Method, grit: number): boolean =>
+  method.family === 'mech' && method.cuts !== null && gritNumber(method.cuts) < grit;
 
 export const isEtch = ({ id }: Primer): boolean => id === 'etch-1k' || id === 'etch-2k';
 /** Whether a primer would lie on the bare material. */

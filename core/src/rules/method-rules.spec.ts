@@ -166,7 +166,31 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
     silent: ['keep.key', KEPT],
   },
   'nothing-to-lift': { fires: ['mech.hand-wet', { stack: [] }], silent: ['mech.nonwoven-disc', { stack: [], condition: { rustGrade: 'B' } }] },
-  'scraper-loose-only': { fires: ['mech.scraper', {}], silent: ['mech.scraper', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
+  'scraper-loose-only': {
+    fires: ['mech.scraper', {}],
+    silent: [
+      'mech.scraper',
+      {
+        ...DOWN_TO,
+        stack: [
+          ['e-coat', 20],
+          ['alkyd-enamel', 40, 'flaking'],
+        ],
+      },
+    ],
+  },
+  'copper-no-steel': {
+    fires: ['mech.grinder-flap', { substrate: 'copper-alloy', thickness: 3 }],
+    silent: ['mech.hand-wet', { substrate: 'copper-alloy', thickness: 3 }],
+  },
+  'heat-no-tar': {
+    fires: ['heat.flame', { substrate: 'mild-steel-section', thickness: 8, stack: [['underseal-bitumen', 300]] }],
+    silent: ['heat.flame', { substrate: 'mild-steel-section', thickness: 8 }],
+  },
+  'pad-alone': { fires: ['mech.pad', {}], silent: ['mech.pad', KEPT] },
+  'inside-no-scrape': { fires: ['chem.slow-gel', { access: 'inside' }], silent: ['chem.caustic-bath', { access: 'inside' }] },
+  'keep-wax-stays': { fires: ['keep.wax', { access: 'inside' }], silent: ['keep.key', KEPT] },
+  'zinc-no-coarse': { fires: ['mech.quick-change', GALVANISED], silent: ['mech.da-fine', GALVANISED] },
   'brush-alone': { fires: ['mech.brass-brush', {}], silent: ['mech.brass-brush', { stack: [['alkyd-enamel', 40, 'flaking']] }] },
   'down-to-control': { fires: ['mech.da', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },
   'down-to-chem': { fires: ['chem.fast-solvent', DOWN_TO], silent: ['mech.da-fine', DOWN_TO] },

@@ -34,17 +34,20 @@ describe('what to wear', () => {
 describe('on the run sheet', () => {
   test('no strip or spray step is without protection, unless somebody else does it', () => {
     for (const job of DEMO_JOBS)
-      for (const { stage, title, protection, where } of planJob(job, DEMO_SHOP, CATALOGUE).steps)
-        if ((stage === 'strip' || stage === 'build') && !/^(At the contractor|Delivery|Stripper station|Blast|Caustic tub)/.test(title))
+      for (const { stage, title, protection, where } of planJob(job, DEMO_SHOP, CATALOGUE).operations)
+        if (
+          (stage === 'strip' || stage === 'build') &&
+          !/^(At the contractor|On site|Slipway|Delivery|Stripper station|Blast|Caustic tub)/.test(title)
+        )
           expect([title, where, protection.length > 0]).toEqual([title, where, true]);
   });
   test('isocyanate is sprayed under supplied air first', () => {
-    const { steps } = planJob(sampleJob(), sampleShop(), CATALOGUE);
+    const { operations: steps } = planJob(sampleJob(), sampleShop(), CATALOGUE);
     expect(steps.find(({ title }) => title.startsWith('Two-pack solid colour'))?.protection[0]).toContain('supplied air');
   });
   test('no step ever calls itself safe', () => {
     for (const job of DEMO_JOBS)
-      for (const { title, detail, cautions } of planJob(job, DEMO_SHOP, CATALOGUE).steps)
+      for (const { title, detail, cautions } of planJob(job, DEMO_SHOP, CATALOGUE).operations)
         expect([title, detail, ...cautions].join(' ')).not.toMatch(/\b(is|are) safe\b/);
   });
 });

@@ -2,7 +2,7 @@ import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 
-const DUST_MASK = 'P100 or FFP3 respirator, seal checked';
+export const DUST_MASK = 'P100 or FFP3 respirator, seal checked';
 
 /** What to wear and have at hand, by kind of step. Data sheets and local codes decide. */
 export function protectionFor(method: Method, zone: ZoneFacts): string[] {
@@ -19,7 +19,7 @@ export function protectionFor(method: Method, zone: ZoneFacts): string[] {
         'running water within reach',
       ];
     case 'blast':
-      return ['supplied-air blast helmet', 'leather gloves and suit', 'hearing protection'];
+      return [...BLAST_PROTECTION];
     case 'heat':
       return ['organic-vapour cartridges with particulate pre-filter', 'heat gloves', 'extinguisher at hand'];
     case 'keep':
@@ -32,8 +32,18 @@ export function protectionFor(method: Method, zone: ZoneFacts): string[] {
   }
 }
 
+export const BLAST_PROTECTION: readonly string[] = ['supplied-air blast helmet', 'leather gloves and suit', 'hearing protection'];
 export const WASH_PROTECTION: readonly string[] = ['chemical gloves', 'goggles', 'apron'];
 export const SAND_PROTECTION: readonly string[] = [DUST_MASK, 'goggles'];
+export const WET_SAND_PROTECTION: readonly string[] = ['nitrile gloves', 'goggles', 'apron'];
+export const WELD_PROTECTION: readonly string[] = [
+  'welding shade',
+  'leather gloves and close clothing',
+  `${DUST_MASK}, or powered air for zinc and chromate`,
+  'fume extraction',
+  'extinguisher at hand',
+];
+export const FLAME_PROTECTION: readonly string[] = ['goggles', 'leather gloves', 'cotton clothing', 'extinguisher at hand'];
 
 export function coatProtection(coat: CoatPlan): string[] {
   const vapour = 'organic-vapour cartridges with particulate pre-filter';

@@ -1,8 +1,9 @@
 import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { areaWithinWindow, windowsOf } from '../build/windows.ts';
+import { sayLag } from '../sequence/why-here.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
-import type { Find } from '../model/find.ts';
+import { Find } from '../model/find.ts';
 import type { Job } from '../model/job.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 import { planJob } from '../plan-job.ts';
@@ -27,7 +28,13 @@ function plan(sample: Sample, finds: readonly Find[] = []): Planned {
   return { job, zone, facts };
 }
 const coats = ({ zone }: Planned): string[] => zone.build?.coats.map(({ base }) => base) ?? [];
-const chain = ({ zone }: Planned): string => zone.bare.steps.map(({ title }) => title).join(' > ');
+const chain = ({ job }: Planned): string =>
+  job.operations.flatMap(({ stage, title }) => (stage === 'set-up' || stage === 'bare' ? [title] : [])).join(' > ');
+/** When an operation may start and must be done, as it is told. */
+const told = ({ job }: Planned, title: RegExp): string => {
+  const operation = job.operations.find((one) => title.test(one.title));
+  return operation?.lags.map((lag) => sayLag(lag, job.operations)).join(' | ') ?? 'no such step';
+};
 const refusal = ({ zone }: Planned, primer: string): string[] =>
   zone.build?.primers.find(({ base, verdict }) => base === primer && verdict === 'ruled-out')?.findings.map(({ code }) => code) ?? [];
 const asked = ({ zone }: Planned): string[] => zone.chosen?.findings.map(({ code }) => code) ?? [];
@@ -104,16 +111,16 @@ describe.each(Object.entries({ TANK, FAIRING, RIM, CHAIRS, WHEEL, YACHT, SKIN })
   const planned = plan(sample);
 
   test('the chain ends in a hold point before primer', () => {
-    const last = planned.zone.bare.steps.at(-1);
-    expect(planned.zone.bare.steps.length).toBeGreaterThan(2);
-    expect(last?.hold?.accept).toEqual(expect.any(String));
+    const first = planned.job.operations.findIndex(({ kind }) => kind === 'coat');
+    const last = planned.job.operations.slice(0, first).findLast(({ kind }) => kind !== 'dry');
+    expect(last).toMatchObject({ kind: 'test', hold: { accept: expect.any(String) } });
   });
 
   test('each coat stands on the run sheet with its window', () => {
     for (const coat of planned.zone.build?.coats ?? []) {
-      const steps = planned.job.steps.filter(({ title }) => title === coat.name || title.startsWith(`${coat.name}, coat`));
+      const steps = planned.job.operations.filter(({ title }) => title === coat.name || title.startsWith(`${coat.name}, coat`));
       expect([coat.name, steps.length]).toEqual([coat.name, coat.coats]);
-      expect(steps.at(-1)?.hold).toMatch(/^Next product/);
+      expect(steps.at(-1)?.hold?.accept).toMatch(/^Next product/);
     }
   });
 
@@ -138,12 +145,12 @@ describe.each(Object.entries({ TANK, FAIRING, RIM, CHAIRS, WHEEL, YACHT, SKIN })
 test('a fuel tank is purged before anything else, and its stripper rinsed and dried at once', () => {
   const tank = plan(TANK);
   expect(asked(tank)).toContain('tank-purge');
-  expect(chain(tank)).toMatch(/^Rinse stripper off > Dry at once/);
+  expect(chain(tank)).toMatch(/^Check the kit > Drain, purge and plug the tank > .*Rinse stripper off > Take the strip covers off > Dry at once/);
   expect(coats(tank)).toEqual(['epoxy-2k', 'surfacer-2k', 'basecoat', 'clear-2k']);
 });
 
 test('a hole found in the tank stops the job; a dent in it does not', () => {
-  const find: Find = { id: 'f', kind: 'hole', spot: null, where: 'seam', area: null, depth: null, loaded: false };
+  const find = Find.parse({ id: 'f', kind: 'hole', where: 'seam', area: null, depth: null, loaded: false });
   const stops = (kind: Find['kind']): string[] =>
     plan(TANK, [{ ...find, kind }])
       .zone.findings.filter(({ severity }) => severity === 'stop')
@@ -157,37 +164,37 @@ test('a fairing takes the primer for plastics, no etch and no zinc', () => {
   expect(coats(fairing)[0]).toBe('plastic-primer');
   expect(refusal(fairing, 'etch-2k')).toContain('primer-ground');
   expect(refusal(fairing, 'zinc-rich')).toContain('zinc-needs-blast');
-  expect(chain(fairing)).toMatch(/^Wash with detergent/);
+  expect(chain(fairing)).toMatch(/^Check the kit > Wash with detergent/);
 });
 
 test('a blasted rim on a humid day has its primer on within the hour; on a dry day later', () => {
   const humid = plan(RIM).zone.bare.primeWithin ?? Infinity;
   expect(humid).toBeLessThanOrEqual(60);
   expect(plan({ ...RIM, place: { humidity: 40, temperature: 20 } }).zone.bare.primeWithin).toBeGreaterThan(humid);
-  const first = plan(RIM).job.steps.find(({ title }) => title.startsWith('Two-pack epoxy primer'));
-  expect(first?.notAfter).toMatch(/of bare and dry/);
+  expect(told(plan(RIM), /^Two-pack epoxy primer/)).toMatch(/by 30 min at the latest; later: Flash rust: 85 % humidity/);
 });
 
 test('pits that leak in a rim are cleaned out on the run sheet, corrosion through two thirds is not for the shop', () => {
-  const pits: Find = { id: 'f', kind: 'pits', spot: null, where: 'valve hole', area: null, depth: null, loaded: false };
-  expect(plan(RIM, [pits]).job.steps.map(({ title }) => title)).toContain('Clean the pits out');
-  const marked = plan(RIM, [{ ...pits, spot: { on: null, x: 0.2, y: 0.4 } }]).job.steps.find(({ title }) => title === 'Clean the pits out');
-  expect(marked?.where[0]).toMatch(/valve hole, mark 1 on the map$/);
+  const pits = Find.parse({ id: 'f', kind: 'pits', where: 'valve hole', area: null, depth: null, loaded: false });
+  expect(plan(RIM, [pits]).job.operations.map(({ title }) => title)).toContain('Clean the pits out, valve hole');
+  const marked = plan(RIM, [{ ...pits, spot: { on: null, x: 0.2, y: 0.4 } }]).job.operations.find(({ title }) =>
+    title.startsWith('Clean the pits out'),
+  );
+  expect(marked?.title).toMatch(/valve hole, mark 1 on the map$/);
   const stopped = plan(RIM, [{ ...pits, kind: 'corrosion', loaded: true }]);
   expect(stopped.zone.repairs[0]?.stop).toMatch(/carries load/);
 });
 
 test('chairs of an olefin with trim dressing are washed twice, promoted, and promoted in pieces', () => {
   const chairs = plan(CHAIRS);
-  expect(chain(chairs)).toMatch(/^Soak and brush with detergent, twice/);
+  expect(chain(chairs)).toMatch(/^Check the kit > Soak and brush with detergent, twice > Dry > Alcohol wipe before the key > Key/);
   expect(coats(chairs)[0]).toBe('adhesion-promoter');
   const promoter = chairs.zone.build?.coats[0];
   const piece = promoter ? areaWithinWindow(chairs.facts.area, promoter) : null;
   expect(piece).toBeGreaterThan(0);
   expect(piece).toBeLessThan(8);
-  const first = chairs.job.steps.find(({ title }) => title.startsWith('Adhesion promoter'));
+  const first = chairs.job.operations.find(({ title }) => title.startsWith('Adhesion promoter'));
   expect(first?.detail).toMatch(/In pieces of [\d.]+ m² at most/);
-  expect(chairs.job.steps.some(({ title }) => title === 'Clean off silicone')).toBe(true);
   expect(chairs.zone.findings.filter(({ severity }) => severity === 'question' || severity === 'stop')).toEqual([]);
 });
 
@@ -212,7 +219,7 @@ test('the two colours of the wheel stand on the run sheet with tape between them
       line: null,
     },
   });
-  const at = (title: string) => wheel.job.steps.findIndex((step) => step.title.startsWith(title));
+  const at = (title: string) => wheel.job.operations.findIndex((step) => step.title.startsWith(title));
   const order = [
     'Basecoat colour, silver, coat 1',
     'Tape the line',
@@ -222,8 +229,7 @@ test('the two colours of the wheel stand on the run sheet with tape between them
   ].map(at);
   expect(order.every((i) => i > 0)).toBe(true);
   expect(order).toEqual([...order].sort((a, b) => a - b));
-  const peel = wheel.job.steps[at('Pull the line tape')];
-  expect([peel?.notBefore, peel?.notAfter]).toEqual([expect.stringContaining('after the last pass'), expect.stringContaining('after it')]);
+  expect(told(wheel, /^Pull the line tape/)).toMatch(/^from .* after “Two-pack solid colour, graphite.*, by .* at the latest/);
   expect(wheel.job.kit.map(({ name }) => name)).toEqual(
     expect.arrayContaining(['Basecoat colour, silver', 'Two-pack solid colour, graphite', 'Fine-line tape']),
   );
@@ -235,9 +241,7 @@ test('a yacht bottom is contained, taken to the barrier and launched inside its 
   expect(coats(yacht)).toEqual(['barrier-epoxy', 'antifouling']);
   expect(refusal(yacht, 'epoxy-2k')).toContain('immersed-barrier');
   expect(windows(yacht).map(({ what }) => what)).toContain('immerse');
-  const launch = yacht.job.steps.find(({ title }) => title === 'Launch');
-  expect(launch?.notBefore).toMatch(/after the last coat/);
-  if (launch?.notAfter) expect(launch.notAfter).toContain('one more coat before the launch');
+  expect(told(yacht, /^Launch/)).toMatch(/after “Ablative antifouling/);
 });
 
 test('an aircraft skin keeps to its system, with a licensed person, and no steel', () => {
@@ -250,10 +254,9 @@ test('an aircraft skin keeps to its system, with a licensed person, and no steel
 
 test('every window of a build stands on its run sheet: sanded, put together and loaded no sooner than it may', () => {
   const tank = plan(TANK);
-  const step = (title: RegExp) => tank.job.steps.find((one) => title.test(one.title));
-  expect(step(/^Sand the surfacer/)?.notBefore).toMatch(/after the last coat/);
-  expect(step(/^Reassemble/)?.notBefore).toMatch(/after the last coat/);
-  expect(step(/^Cure/)?.detail).toMatch(/Handle after .*, load after/);
+  expect(told(tank, /^Sand the surfacer/)).toMatch(/^from .* after “Two-pack surfacer, coat 2 of 2”/);
+  expect(told(tank, /^Reassemble/)).toMatch(/^from .* after “Two-pack clear/);
+  expect(tank.job.operations.find(({ kind }) => kind === 'cure')?.detail).toMatch(/Handle after .*, load after/);
 });
 
 test('two colours of one product are sanded for once, and the tape round them is pulled after the second only', () => {
@@ -270,8 +273,8 @@ test('two colours of one product are sanded for once, and the tape round them is
       line: null,
     },
   });
-  const { steps } = two.job;
-  expect(steps.filter(({ title }) => title.startsWith('Sand the surfacer'))).toHaveLength(1);
-  const pulled = steps.filter(({ detail }) => detail.includes('Pull the tape')).map(({ title }) => title);
-  expect(pulled).toEqual([expect.stringContaining('moss')]);
+  const { operations } = two.job;
+  expect(operations.filter(({ title }) => title.startsWith('Sand the surfacer'))).toHaveLength(1);
+  expect(operations.filter(({ kind }) => kind === 'pull-tape')).toHaveLength(1);
+  expect(operations.findIndex(({ kind }) => kind === 'pull-tape')).toBeGreaterThan(operations.findLastIndex(({ title }) => title.includes('moss')));
 });

@@ -97,7 +97,7 @@ function orderPart(part: Part, zones: readonly ZonePlan[], { ticket, readyAt, ca
     massFrom: from,
     size: part.box && [part.box.length, part.box.width, part.box.height],
     onIt: coatingsOn(part, zones, catalogue, leaded),
-    lines: zones.flatMap((zone) => lineOf(zone, catalogue) ?? []),
+    lines: zones.flatMap((zone) => lineOf(zone, staysOn(part, zone, catalogue), catalogue) ?? []),
     keepOff: named(part.features, KEEP_OFF),
     plug: named(part.features, PLUG),
     photos: part.photos,
@@ -107,7 +107,15 @@ function orderPart(part: Part, zones: readonly ZonePlan[], { ticket, readyAt, ca
   };
 }
 
-function lineOf({ zoneName, area, chosen }: ZonePlan, catalogue: Catalogue): OrderPart['lines'][number] | null {
+/** The layer at which the blast stops, where one is to stay. */
+function staysOn(part: Part, { zone }: ZonePlan, catalogue: Catalogue): string | undefined {
+  const own = part.zones.find(({ id }) => id === zone);
+  const { target } = own ?? {};
+  const layer = target?.kind === 'down-to' ? own?.stack.find(({ id }) => id === target.layer) : undefined;
+  return layer && (layer.name || catalogue.coatings[layer.coating].name);
+}
+
+function lineOf({ zoneName, area, chosen }: ZonePlan, stays: string | undefined, catalogue: Catalogue): OrderPart['lines'][number] | null {
   const method = chosen && catalogue.methods[chosen.method];
   if (!chosen?.blast || method?.family !== 'blast') return null;
   const { pressure, distance, angle, profile, limit } = chosen.blast;
@@ -120,7 +128,7 @@ function lineOf({ zoneName, area, chosen }: ZonePlan, catalogue: Catalogue): Ord
     distance,
     angle,
     edgesFirst: limit.pressure !== null,
-    result: resultText(chosen.blast),
+    result: resultText(chosen.blast, stays),
     segment: profile < LEAST_COMPARED ? null : nearestSegment(profile),
     why: limit.reason,
   };

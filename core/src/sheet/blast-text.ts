@@ -1,4 +1,5 @@
 import type { BlastPlan } from '../model/blast-plan.ts';
+import { lowerFirst } from '../units/casing.ts';
 
 const GRADE: Readonly<Record<NonNullable<BlastPlan['grade']>, string>> = {
   'sa-1': 'Sa 1 (about SP 7)',
@@ -20,8 +21,9 @@ export const nearestSegment = (profile: number): number =>
 export const holdText = ({ distance, angle, limit }: BlastPlan): string =>
   `${Math.round(distance * 100)} cm off, ${angle}° to the face${limit.pressure === null ? '' : ', edges first'}, always moving`;
 
-/** What comes out: grade, profile, or clean of paint. */
-export function resultText({ grade, profile }: BlastPlan): string {
+/** What comes out: the layer that stays, else grade, profile, or clean of paint. */
+export function resultText({ grade, profile }: BlastPlan, stays?: string): string {
+  if (stays) return `down to ${lowerFirst(stays)}, which stays whole`;
   const clean = gradeText(grade) ?? 'free of paint';
   return profile < 1 ? `${clean}, no profile` : `${clean}, Rz about ${Math.round(profile)} µm`;
 }

@@ -56,7 +56,7 @@ describe('what has to be on the bench', () => {
       choice: { method: 'chem.caustic-bath' },
       shop: { equipment: ['caustic-tub'] },
     };
-    const { kit, steps, totals } = plan(sample);
+    const { kit, operations: steps, totals } = plan(sample);
     expect(kit.map(({ id }) => id)).not.toContain('chem.caustic-bath');
     expect(steps.map(({ title }) => title)).toContain('Caustic tub, filled, heated and emptied');
     expect(totals.material).toBeGreaterThan(35);
@@ -84,7 +84,7 @@ describe('what has to be on the bench', () => {
 describe('sums of a plan', () => {
   test('hours and waits are those of its steps; cost is wages, material and contractor', () => {
     for (const job of DEMO_JOBS) {
-      const { steps, totals } = planJob(job, DEMO_SHOP, CATALOGUE);
+      const { operations: steps, totals } = planJob(job, DEMO_SHOP, CATALOGUE);
       expect(totals.hand).toBeCloseTo(
         steps.reduce((sum, { hand }) => sum + hand, 0),
         6,
@@ -100,7 +100,7 @@ describe('sums of a plan', () => {
 
   test('steps are numbered from one without a gap, and each says where it is done or holds for all', () => {
     for (const job of DEMO_JOBS) {
-      const { steps } = planJob(job, DEMO_SHOP, CATALOGUE);
+      const { operations: steps } = planJob(job, DEMO_SHOP, CATALOGUE);
       expect(steps.map(({ number }) => number)).toEqual(steps.map((_, i) => i + 1));
       for (const { title, detail } of steps) expect(`${title} ${detail}`).not.toMatch(/undefined|NaN|null|\[object/);
     }

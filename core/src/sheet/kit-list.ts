@@ -1,6 +1,7 @@
 import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
-import type { KitLine, RunStep, SetUp } from '../model/plan.ts';
+import type { Operation } from '../model/operation.ts';
+import type { KitLine, SetUp } from '../model/plan.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { maskingNeeds } from './masking-needs.ts';
 import { sandingSupplies } from './sanding-supplies.ts';
@@ -22,7 +23,7 @@ const FILLER_TINS = [0.5, 1, 2];
 const SPARE = 1.1;
 
 /** What has to be on the bench before the start: products in packs, consumables in pieces, masking and protection. */
-export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[], catalogue: Catalogue): KitLine[] {
+export function kitList(zones: readonly PlannedZone[], operations: readonly Operation[], catalogue: Catalogue): KitLine[] {
   const needs = new Map<string, Need>();
   const need = (line: Need) => {
     const known = needs.get(line.id);
@@ -30,9 +31,10 @@ export function kitList(zones: readonly PlannedZone[], steps: readonly RunStep[]
     else needs.set(line.id, line);
   };
   for (const zone of zones) needsOf(zone, catalogue).forEach(need);
+  for (const { product } of operations) if (product) need(treatmentNeed(product));
   for (const { mask, quantity } of maskingNeeds(zones)) need(maskNeed(mask, quantity));
   for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
-  const protection = [...new Set(steps.flatMap((step) => step.protection))];
+  const protection = [...new Set(operations.flatMap((operation) => operation.protection))];
   return [
     ...[...needs.values()].map(toLine),
     ...protection.map((name): KitLine => ({
@@ -70,11 +72,6 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
     group: s.unit === 'kg' ? 'product' : 'consumable',
     packs: s.unit === 'kg' ? FILLER_TINS : [1],
   }));
-  const treatments = plan.bare.steps.flatMap(({ product }): Need[] =>
-    product
-      ? [{ id: product.id, name: product.name, group: 'product', unit: 'L', price: product.pricePerLitre, packs: [1, 5], quantity: product.litres }]
-      : [],
-  );
   const coats = (plan.build?.coats ?? []).flatMap((coat): Need[] => [
     {
       id: coat.name === coatByRef(coat.product, catalogue)?.name ? coat.product : `${coat.product} ${coat.name}`,
@@ -99,8 +96,18 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
         ]
       : []),
   ]);
-  return [...supplies, ...sanding, ...treatments, ...coats];
+  return [...supplies, ...sanding, ...coats];
 }
+
+const treatmentNeed = ({ id, name, litres, pricePerLitre }: NonNullable<Operation['product']>): Need => ({
+  id,
+  name,
+  group: 'product',
+  unit: 'L',
+  price: pricePerLitre,
+  packs: [1, 5],
+  quantity: litres,
+});
 
 const maskNeed = (id: MaskId, quantity: number): Need => ({ id, group: 'masking', ...MASKS[id], quantity });
 

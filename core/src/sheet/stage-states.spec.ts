@@ -19,7 +19,7 @@ test('every stop and question of a plan is counted at exactly one stage', () => 
 
 test.each<[string, Sample, string]>([
   ['no topcoat', { finish: null }, 'build'],
-  ['no method left', { condition: { lead: 'suspected' }, access: 'inside', stack: [['liner-polyurethane', 500]] }, 'way-off'],
+  ['no method left', { access: 'inside', shop: { avoid: ['keep.wax'] } }, 'way-off'],
 ])('%s stands where it is settled', (_, sample, stage) => {
   const state = stages(sample)[stage];
   expect((state?.stops ?? 0) + (state?.questions ?? 0)).toBeGreaterThan(0);

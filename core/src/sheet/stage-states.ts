@@ -1,5 +1,6 @@
 import type { Finding } from '../model/finding.ts';
-import type { RunStep, StageName, StageState, ZonePlan } from '../model/plan.ts';
+import type { Operation } from '../model/operation.ts';
+import type { StageName, StageState, ZonePlan } from '../model/plan.ts';
 import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 
 const STAGE_OF: Readonly<Record<string, StageName>> = {
@@ -12,6 +13,9 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
   'air-missing': 'strip',
   'disc-overspeed': 'strip',
   'find-licensed': 'bare',
+  'need-unmet': 'bare',
+  'key-forbidden': 'bare',
+  'window-too-short': 'bare',
   'no-primer': 'build',
   'finish-missing': 'build',
   'copper-antifouling': 'build',
@@ -20,14 +24,14 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
 };
 
 /** What each stage says of itself in the ribbon. */
-export function stageStates(zones: readonly ZonePlan[], steps: readonly RunStep[], findings: readonly Finding[]): StageState[] {
+export function stageStates(zones: readonly ZonePlan[], operations: readonly Operation[], findings: readonly Finding[]): StageState[] {
   const headline: Readonly<Record<StageName, string>> = {
     intake: zones.length === 0 ? 'empty' : `${zones.length} ${zones.length === 1 ? 'zone' : 'zones'}`,
     'way-off': `${zones.filter(({ chosen }) => chosen !== null).length} of ${zones.length} set`,
-    strip: spent(steps, 'strip'),
+    strip: spent(operations, 'strip'),
     bare: primeHeadline(zones),
-    build: spent(steps, 'build'),
-    'run-sheet': steps.length === 0 ? 'empty' : `${steps.length} steps`,
+    build: spent(operations, 'build'),
+    'run-sheet': operations.length === 0 ? 'empty' : `${operations.length} steps`,
   };
   return (Object.keys(headline) as StageName[]).map((stage) => ({
     stage,
@@ -40,9 +44,9 @@ export function stageStates(zones: readonly ZonePlan[], steps: readonly RunStep[
 const count = (findings: readonly Finding[], stage: StageName, severity: Finding['severity']): number =>
   findings.filter((finding) => finding.severity === severity && (STAGE_OF[finding.code] ?? 'intake') === stage).length;
 
-function spent(steps: readonly RunStep[], stage: RunStep['stage']): string {
-  const own = steps.filter((step) => step.stage === stage);
-  return own.length === 0 ? 'nothing yet' : `${formatHands(own.reduce((sum, step) => sum + step.hand, 0))} hands`;
+function spent(operations: readonly Operation[], stage: Operation['stage']): string {
+  const own = operations.filter((operation) => operation.stage === stage);
+  return own.length === 0 ? 'nothing yet' : `${formatHands(own.reduce((sum, operation) => sum + operation.hand, 0))} hands`;
 }
 
 function primeHeadline(zones: readonly ZonePlan[]): string {

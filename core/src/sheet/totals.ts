@@ -1,4 +1,5 @@
-import type { Plan, RunStep, SetUp, Supply } from '../model/plan.ts';
+import type { Operation } from '../model/operation.ts';
+import type { Plan, SetUp, Supply } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { sandingSupplies } from './sanding-supplies.ts';
@@ -6,21 +7,23 @@ import { sharedSetUps } from './shared-set-ups.ts';
 import { sum } from '../units/sum.ts';
 
 /** Sums over the run sheet. What zones share is paid once: a delivery with its minimum, a filling of the tub, a tool. */
-export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[], shop: Shop): Plan['totals'] {
-  const hand = sum(steps, (step) => step.hand);
+export function totalsOf(zones: readonly PlannedZone[], operations: readonly Operation[], shop: Shop): Plan['totals'] {
+  const hand = sum(operations, (operation) => operation.hand);
   const planned = zones.filter(({ plan }) => plan.area > 0 && plan.chosen);
   const setUps = sharedSetUps(planned);
   const outside = sum(setUps, (setUp) => (setUp.id.startsWith('trip:') ? setUp.money + Math.max(setUp.minimum, chargesOf(setUp, planned)) : 0));
   const stations = sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? 0 : money));
   const material =
-    stations + sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan)) + treatmentCost(plan) + coatCost(plan));
+    stations +
+    sum(operations, ({ product }) => (product ? product.litres * product.pricePerLitre : 0)) +
+    sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan)) + coatCost(plan));
   const wages = (hand / 60) * shop.labourRate;
   return {
     hand,
     material,
     outside,
     wages,
-    wait: sum(steps, (step) => step.wait),
+    wait: sum(operations, (operation) => operation.wait),
     cost: material + outside + wages,
     waste: sum(planned, ({ plan }) => plan.chosen?.waste ?? 0),
   };
@@ -29,6 +32,4 @@ export function totalsOf(zones: readonly PlannedZone[], steps: readonly RunStep[
 const chargesOf = ({ id }: SetUp, planned: readonly PlannedZone[]): number =>
   sum(planned, ({ plan }) => (plan.chosen?.setUps.some((own) => own.id === id) ? plan.chosen.charge : 0));
 const costOf = (supplies: readonly Supply[]): number => sum(supplies, ({ quantity, price }) => quantity * price);
-const treatmentCost = (plan: PlannedZone['plan']): number =>
-  sum(plan.bare.steps, ({ product }) => (product ? product.litres * product.pricePerLitre : 0));
 const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);

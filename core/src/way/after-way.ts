@@ -1,15 +1,59 @@
-import { bareChain } from '../bare/bare-chain.ts';
+import { barePlan, usedTreatments } from '../bare/bare-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { Fact } from '../model/operation.ts';
 import type { MethodOption } from '../model/plan.ts';
+import { bareWork } from '../sequence/face-work.ts';
+import { walkFace } from '../sequence/walk.ts';
 
-/** Washing, derusting, keying: what one way leaves for the next stage is part of its price. */
-export function afterWay(zone: ZoneFacts, method: Method): MethodOption['after'] {
+type After = MethodOption['after'];
+
+const known = new WeakMap<ZoneFacts, Map<string, After>>();
+
+/** Washing, derusting, keying: what one way leaves for the next stage is part of its price. Ways that leave the same cost the same. */
+export function afterWay(zone: ZoneFacts, method: Method): After {
+  const ofZone = known.get(zone) ?? new Map<string, After>();
+  known.set(zone, ofZone);
+  const leaves = aftermath(method);
+  const after = ofZone.get(leaves) ?? reckon(zone, method);
+  ofZone.set(leaves, after);
+  return after;
+}
+
+/** What of a way off the bare surface still feels. */
+const aftermath = ({ id, family, traits }: Method): string =>
+  [
+    family,
+    ...traits.filter((trait) => ['acid', 'caustic', 'wet', 'hard-medium', 'removes-rust'].includes(trait)),
+    ...(id === 'blast.soda' || id === 'chem.dcm' || id === 'keep.wax' ? [id] : []),
+  ].join();
+
+/** How a face is left by a way off. */
+function lackingAfter({ id, family, traits }: Method): Fact[] {
+  if (family === 'keep') return [];
+  const soda: Fact[] = id === 'blast.soda' ? ['residue-off', 'neutral'] : [];
+  if (family !== 'chem') return [...soda, 'dust-off', ...(traits.includes('wet') ? (['dry'] as const) : [])];
+  return ['residue-off', 'dry', ...(traits.includes('acid') || traits.includes('caustic') ? (['neutral'] as const) : [])];
+}
+
+function reckon(facts: ZoneFacts, wayOff: Method): After {
+  const bare = barePlan(facts, wayOff);
+  const work = bareWork({
+    facts,
+    wayOff,
+    option: null,
+    bare,
+    used: usedTreatments(bare.treatments),
+    repairs: [],
+    filling: null,
+    abrade: null,
+    build: null,
+  });
   const after = { hand: 0, wait: 0, money: 0 };
-  for (const { hand, wait, product } of bareChain(zone, method).steps) {
-    after.hand += hand;
-    after.wait += wait;
-    after.money += product ? product.litres * product.pricePerLitre : 0;
+  for (const { task } of walkFace(work, lackingAfter(wayOff)).steps) {
+    after.hand += task.hand;
+    after.wait += task.wait ?? 0;
+    after.money += task.product ? task.product.litres * task.product.pricePerLitre : 0;
   }
   return after;
 }

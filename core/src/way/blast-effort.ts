@@ -14,7 +14,7 @@ export function blastEfforts(zone: ZoneFacts, method: BlastMethod): Effort[] {
   const { equipment, contractors, cabinet } = zone.shop;
   const carbon = zone.substrate.id === 'carbon-epoxy';
   const away = contractors
-    .filter(({ media, composites }) => media.includes(method.id) && (composites || !carbon))
+    .filter(({ media, composites, onSite }) => media.includes(method.id) && (composites || !carbon) && (onSite || zone.part.held !== 'in-place'))
     .map((contractor) => contractorEffort(zone, method, contractor));
   const inCabinet = equipment.includes('blast-cabinet') && zone.part.box !== null && fitsIn(zone.part.box, cabinet);
   const own = [

@@ -5,6 +5,9 @@ import type { AbradePlan } from '../model/abrade-plan.ts';
 import type { BuildPlan } from '../model/build.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
+import { keyTool } from '../abrasive/rungs-work.ts';
+import { METHODS } from '../catalogue/methods.ts';
+import { refusedTouch } from '../rules/contact.ts';
 import { checkTests } from '../identify/check-tests.ts';
 import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { advice } from './advice.ts';
@@ -33,8 +36,9 @@ export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, abr
     ...buildStops(zone, build),
     ...(chosen?.blast && wayOff?.family === 'blast' ? checkBlast(zone, { plan: chosen.blast, method: wayOff, build }) : []),
     ...(abrade ? checkAbrade(zone, abrade) : []),
+    ...keyStops(zone, wayOff, build),
     ...licensedFinds(zone),
-    ...advice(zone),
+    ...advice(zone, build),
   ];
 }
 
@@ -58,6 +62,16 @@ function questions(zone: ZoneFacts): Finding[] {
           ['stack'],
           'Add layers from the substrate up; never painted: set the target to keep and key.',
         ),
+    zone.part.role === 'not-said' && (zone.zone.finds.length > 0 || condition.perforated)
+      ? say(
+          'role-not-said',
+          [],
+          'What is this part?',
+          'Whether damage is for the shop depends on what hangs on the part: a wheel, fork, frame, tank or hook is looked at by somebody licensed.',
+          ['what the part is', 'finds'],
+          'Enter what it is at intake.',
+        )
+      : null,
     condition.lead === 'not-tested' && zone.treatAsLead
       ? say(
           'lead-not-tested',
@@ -133,6 +147,26 @@ function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: 
       wouldOpen.length > 0
         ? `${upperFirst(wouldOpen.slice(0, MOST_OPENINGS).join('; '))}.`
         : 'No single change opens a method; read each refusal under Way off.',
+    ),
+  ];
+}
+
+/** A face that no tool may key, though what lies on it wants one. */
+function keyStops(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | null): Finding[] {
+  const convertible = zone.substrate.id === 'aluminium-clad';
+  if (!wayOff || !build?.coats.length || convertible || zone.kept.length > 0 || zone.zone.access === 'inside') return [];
+  if (wayOff.traits.includes('hard-medium') || keyTool(zone)) return [];
+  const rules = [
+    ...new Set(Object.values(METHODS).flatMap((method) => (method.family === 'mech' ? refusedTouch(zone, method).map(({ title }) => title) : []))),
+  ];
+  return [
+    sayFor(zone, 'stop')(
+      'key-forbidden',
+      [],
+      `${zone.part.name} cannot be keyed`,
+      `Every sanding tool is refused here: ${rules.join('; ')}.`,
+      ['substrate', 'access', 'features'],
+      'A conversion coating, a way off that leaves a key, or a finish that needs none.',
     ),
   ];
 }

@@ -74,7 +74,7 @@ describe('a way is composed of pieces', () => {
 
   test('the run sheet has a step for every piece', () => {
     const sample: Sample = { choice: { method: 'mech.da' }, creviceArea: 0.1 };
-    const titles = planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).steps.map(({ title }) => title);
+    const titles = planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).operations.map(({ title }) => title);
     expect(titles).toContainEqual(expect.stringMatching(/^Edges, 25 mm band: /));
     expect(titles).toContainEqual(expect.stringMatching(/^Crevices and corners: /));
   });

@@ -45,7 +45,7 @@ export function zoneParts({ zone, area }: Pick<ZoneFacts, 'zone' | 'area'>): Zon
 }
 
 /** Driven discs stay off edges, save the small one that bends. */
-export const keepsOffEdges = (method: Method): boolean => method.traits.includes('disc') && !method.reach.includes('crevice');
+export const keepsOffEdges = (method: Method): boolean => method.traits.includes('disc') && method.id !== 'mech.quick-change';
 
 /**
  * Bulk method on the open field, other methods where it must not or cannot go. A place for which no help is found stays with the field.

@@ -2,14 +2,10 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { WayPiece } from '../model/plan.ts';
-import { rulesFor } from '../rules/method-rules.ts';
-import { anyFires } from '../rules/rule.ts';
+import { mayTouch } from '../rules/contact.ts';
 import { narrowed, type FindHelp, type Help } from './compose.ts';
 import { methodEfforts } from './method-efforts.ts';
 
-/** Rules about what a method does to a whole stack; a helper follows a bulk method, so they do not speak here. */
-const BULK_ONLY = new Set(['keep-asks', 'keep-stays', 'nothing-to-lift', 'scraper-loose-only', 'brush-alone']);
-const HELPER_RULES = rulesFor({ family: 'mech' }).filter(({ id, effect }) => effect === 'rule-out' && !BULK_ONLY.has(id));
 /** Softened specks give way to gentle hand tools; sound paint along edges does not. */
 const FOR_SPECKS = ['mech.scraper', 'mech.brass-brush', 'mech.hand-wet', 'mech.quick-change', 'mech.hand-dry'];
 /** Paint that a stripper has already loosened comes off this much faster than the tool's own rate; model assumption. */
@@ -43,8 +39,7 @@ const quickest = (there: ZoneFacts, specks: boolean, catalogue: Catalogue): Help
 const mayHelp = (method: Method, zone: ZoneFacts, specks: boolean): boolean =>
   (specks
     ? FOR_SPECKS.includes(method.id)
-    : method.reach.includes(zone.zone.access) && method.id !== 'mech.scraper' && method.id !== 'mech.brass-brush') &&
-  !anyFires(HELPER_RULES, { zone, method, strip: null });
+    : method.reach.includes(zone.zone.access) && method.id !== 'mech.scraper' && method.id !== 'mech.brass-brush') && mayTouch(zone, method);
 
 function offer(method: Method, zone: ZoneFacts, specks: boolean): Help {
   const [effort] = methodEfforts(zone, method, null);

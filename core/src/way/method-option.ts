@@ -2,7 +2,6 @@ import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
 import type { SetUp, Supply, WayPiece } from '../model/plan.ts';
-import { afterWay } from './after-way.ts';
 import type { Composition } from './compose.ts';
 import type { Effort } from './effort.ts';
 import { riskOn } from './risk-on.ts';
@@ -32,7 +31,7 @@ export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, comp
     pressure: bulk.pressure,
     unpriced: distinct(efforts.map((effort) => effort.unpriced)),
     reckoning: bulk.reckoning,
-    after: verdict === 'ruled-out' ? NOTHING_AFTER : afterWay(zone, method),
+    after: NOTHING_AFTER,
     leaves: method.leaves,
     profile: bulk.blast?.profile ?? null,
     strip: bulk.strip,
@@ -40,6 +39,7 @@ export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, comp
   };
 }
 
+/** What the bare surface takes is added where ways are ranked against each other. */
 const NOTHING_AFTER = { hand: 0, wait: 0, money: 0 } as const;
 
 function verdictOf(findings: readonly Finding[]): Unscored['verdict'] {
@@ -81,7 +81,8 @@ function takes(zone: ZoneFacts, bulk: Effort, efforts: readonly Effort[]) {
 function placeText({ at }: Effort, { shop }: ZoneFacts): string {
   if (at === null || at === 'blast-pot') return '';
   if (at === 'blast-cabinet') return ', in the cabinet';
-  return `, sent to ${shop.contractors.find(({ id }) => id === at)?.name ?? at}`;
+  const contractor = shop.contractors.find(({ id }) => id === at);
+  return contractor?.onSite ? `, on site by ${contractor.name}` : `, sent to ${contractor?.name ?? at}`;
 }
 
 /** The members of several lists, once each. */

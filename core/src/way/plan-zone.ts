@@ -1,8 +1,7 @@
 import { planAbrade } from '../abrasive/plan-abrade.ts';
 import { planFilling } from '../abrasive/plan-filling.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { bareChain } from '../bare/bare-chain.ts';
-import { keyByLadder } from '../bare/key-by-ladder.ts';
+import { barePlan } from '../bare/bare-plan.ts';
 import { repairOf } from '../bare/repairs.ts';
 import { buildPlan } from '../build/build-plan.ts';
 import type { Method } from '../catalogue/methods.ts';
@@ -17,8 +16,8 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
   const options = weighMethods(zone, catalogue);
   const chosen = chosenOption(zone, options);
   const wayOff = methodOf(chosen, catalogue);
-  const chain = bareChain(zone, wayOff);
-  const build = buildPlan(zone, { wayOff, profile: chosen?.profile ?? 0, acidLive: chain.acidLive }, catalogue);
+  const bare = barePlan(zone, wayOff);
+  const build = buildPlan(zone, { wayOff, profile: chosen?.profile ?? 0, acidLive: bare.acidLive }, catalogue);
   const abrade = planAbrade(zone, wayOff, chosen?.pieces[0]?.hand ?? 0, build);
   return {
     part: zone.part.id,
@@ -30,7 +29,7 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
     chosen,
     overridden: zone.zone.choice !== null,
     parts: zoneParts(zone),
-    bare: keyByLadder(chain, abrade),
+    bare,
     build,
     abrade,
     repairs: zone.zone.finds.map((find) => repairOf(zone, find)),

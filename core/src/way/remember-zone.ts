@@ -3,7 +3,9 @@ import { patchesOf } from '../chemical/patches-of.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Zone } from '../model/job.ts';
 import type { PlannedZone } from '../sheet/planned-zone.ts';
+import { inputOf } from './input-of.ts';
 import { methodOf, planZone } from './plan-zone.ts';
+import { walkedFace } from '../sequence/walked-face.ts';
 
 interface Remembered {
   readonly inputs: readonly unknown[];
@@ -19,7 +21,8 @@ export function rememberZone(facts: ZoneFacts, catalogue: Catalogue): PlannedZon
   const last = known.get(facts.zone);
   if (last?.inputs.every((input, i) => input === inputs[i])) return last.planned;
   const plan = planZone(facts, catalogue);
-  const planned = { facts, plan, wayOff: methodOf(plan.chosen, catalogue) };
+  const wayOff = methodOf(plan.chosen, catalogue);
+  const planned = { facts, plan, wayOff, walked: plan.area > 0 && plan.chosen ? walkedFace(inputOf(facts, plan, wayOff)) : null };
   known.set(facts.zone, { inputs, planned });
   return planned;
 }

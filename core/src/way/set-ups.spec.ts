@@ -47,7 +47,7 @@ describe('what zones share', () => {
   test('a set-up is paid once by a job, whatever the number of zones', () => {
     const sample: Sample = { choice: { method: 'chem.fast-solvent' } };
     const hand = (count: number) =>
-      planJob(repeated(sample, count), sampleShop(sample), CATALOGUE).steps.filter(({ title }) => title === 'Stripper station and masking');
+      planJob(repeated(sample, count), sampleShop(sample), CATALOGUE).operations.filter(({ title }) => title === 'Stripper station and masking');
     expect(hand(1)).toHaveLength(1);
     expect(hand(5)).toHaveLength(1);
     expect(hand(5)[0]?.where).toHaveLength(5);

@@ -39,9 +39,9 @@ function reckon(id: SetUpId, shop: Shop): SetUp {
 function trip(id: SetUpId, { contractors, setUps }: Shop): SetUp {
   const contractor = contractors.find((offer) => `trip:${offer.id}` === id);
   if (!contractor) throw new RangeError(`no contractor for ${id}`);
-  const { name, transport, minimum, daysAway, pickUpDays } = contractor;
+  const { name, transport, minimum, daysAway, pickUpDays, onSite } = contractor;
   const wait = (daysAway + untilPickUp(pickUpDays.length)) * DAY;
-  return { id, name: `Delivery to ${name}`, hand: setUps.tripHand, wait, money: transport, minimum };
+  return { id, name: onSite ? `${name} comes to blast` : `Delivery to ${name}`, hand: setUps.tripHand, wait, money: transport, minimum };
 }
 
 /** Mean days until the next of n evenly spread days of the week on which work is taken in; any day: none. Model assumption. */

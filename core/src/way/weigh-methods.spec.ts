@@ -16,8 +16,12 @@ describe('the ranking', () => {
     expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
     const verdicts = all.map(({ verdict }) => verdict === 'ruled-out');
     expect(verdicts.indexOf(true)).toBe(verdicts.filter((refused) => !refused).length);
-    const scores = open().map(({ score }) => score);
-    expect(scores).toEqual([...scores].sort((a, b) => a - b));
+    const weak = (option: MethodOption) => option.findings.some(({ code }) => code.endsWith('-safe-elsewhere'));
+    for (const list of [open().filter(weak), open().filter((option) => !weak(option))]) {
+      const scores = list.map(({ score }) => score);
+      expect(scores).toEqual([...scores].sort((a, b) => a - b));
+    }
+    expect(open().findIndex(weak)).toBe(open().filter((option) => !weak(option)).length);
     expect(all.filter(({ verdict }) => verdict === 'preferred')).toHaveLength(1);
   });
 

@@ -6,6 +6,7 @@ import type { MethodOption } from '../model/plan.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import { m2 } from '../units/quantities.ts';
+import { afterWay } from './after-way.ts';
 import { compose, type Composition, type FindHelp } from './compose.ts';
 import { helpersOf, restHelp } from './helpers.ts';
 import { methodEfforts } from './method-efforts.ts';
@@ -15,13 +16,28 @@ import { scoreOption, type Unscored } from './score.ts';
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
   const findHelp = helpersOf(zone, catalogue);
-  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp, catalogue));
+  const unscored = Object.values(catalogue.methods).flatMap((method) =>
+    weigh(zone, method, findHelp, catalogue).map((option) =>
+      option.verdict === 'ruled-out' ? option : { ...option, after: afterWay(zone, method) },
+    ),
+  );
   const withMoney = unscored.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
   const options = unscored.map((option): MethodOption => Object.assign(option, scoreOption(option, zone, withMoney)));
-  options.sort((a, b) => Number(a.verdict === 'ruled-out') - Number(b.verdict === 'ruled-out') || a.score - b.score);
+  options.sort((a, b) => standing(a) - standing(b) || a.score - b.score);
   const best = options[0];
   return best && best.verdict !== 'ruled-out' ? [{ ...best, verdict: 'preferred' }, ...options.slice(1)] : options;
 }
+
+/** One method alone, at the first place where it can be done; null where it takes no effort anywhere. */
+export const weighOne = (zone: ZoneFacts, method: Method, catalogue: Catalogue): MethodOption | null => {
+  const [option] = weigh(zone, method, helpersOf(zone, catalogue), catalogue);
+  return option ? { ...option, ...scoreOption(option, zone, true) } : null;
+};
+
+/** Rules that call a way weak on this surface: it is open, but never the first choice while another is. */
+const WEAK = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere', 'powder-no-solvent'];
+const standing = ({ verdict, findings }: MethodOption): number =>
+  verdict === 'ruled-out' ? 2 : findings.some(({ code }) => WEAK.includes(code)) ? 1 : 0;
 
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
 function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue): Unscored[] {

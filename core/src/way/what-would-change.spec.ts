@@ -35,23 +35,33 @@ describe('what would open a method', () => {
     ['mech.grinder-flap', { substrate: 'mild-steel-section', thickness: 5, features: ['fuel-tank'] }, 'no fuel tank on the part'],
     ['heat.flame', { substrate: 'mild-steel-section', thickness: 5, place: { extraction: false } }, 'forced ventilation'],
     ['chem.caustic-bath', { substrate: 'cast-iron', thickness: 9 }, 'the outside size of the part entered, if it fits the tub'],
-    ['mech.scraper', {}, 'paint that is flaking everywhere'],
+    [
+      'mech.scraper',
+      {
+        target: { kind: 'down-to', layer: 'layer1' },
+        stack: [
+          ['e-coat', 20],
+          ['alkyd-enamel', 40],
+        ],
+      },
+      'paint that is flaking everywhere',
+    ],
   ])('%s', (method, sample, change) => {
     expect(changes(method, sample)).toContainEqual([change]);
   });
 });
 
 describe('no method left', () => {
-  const stuck: Sample = { condition: { lead: 'suspected' }, access: 'inside', stack: [['liner-polyurethane', 500]] };
+  const stuck: Sample = { access: 'inside', shop: { avoid: ['keep.wax'] } };
   const stop = planJob(sampleJob(stuck), sampleShop(stuck), CATALOGUE).findings.find(({ code }) => code === 'no-way-off');
 
   test('says which rules block', () => {
     expect(stop?.severity).toBe('stop');
     expect(stop?.reason).toContain('Does not reach');
-    expect(stop?.reason).toContain('Does not soften this stack');
+    expect(stop?.reason).toContain('Nobody scrapes inside a hollow');
   });
   test('and which single change opens which method', () => {
-    expect(stop?.change).toMatch(/[Pp]aint that is flaking everywhere \(.*scraper.*\)/);
+    expect(stop?.change).toMatch(/list of those it avoids \(.*flush, dry and wax.*\)/);
   });
 });
 

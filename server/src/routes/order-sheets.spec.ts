@@ -11,6 +11,7 @@ const job: Job = {
     part.name === 'Chassis'
       ? {
           ...part,
+          held: 'hung' as const,
           photos: [{ file: 'p1', caption: 'left rail' }],
           zones: part.zones.map((zone) =>
             zone.access === 'inside' ? zone : { ...zone, choice: { method: 'blast.garnet', at: 'ironyard', reason: '', by: 'hand' as const } },

@@ -1,3 +1,4 @@
+import { knockedOut } from '../../catalogue/coatings.ts';
 import { fromMemory, practice, assumption } from '../../model/basis.ts';
 import { BRUSHED_OVER, temperatureFactor } from '../../chemical/activity.ts';
 import { MOST_ROUNDS } from '../../chemical/rounds.ts';
@@ -221,7 +222,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     basis: practice,
     looksAt: ['stack'],
     change: 'A stack without filler.',
-    when: (s) => isChem(s) && s.zone.filler,
+    when: (s) => isChem(s) && s.zone.off.some(({ coating }) => knockedOut(coating)),
   },
   {
     id: 'inside-trapped',

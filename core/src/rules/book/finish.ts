@@ -23,7 +23,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['service', 'finish'],
     change: 'High-temperature colour, or cooler service.',
-    when: (s) => s.zone.job.item.service === 'engine-heat' && s.finish.id !== 'heat-colour' && s.finish.id !== 'bare-polish',
+    when: (s) => s.zone.service === 'engine-heat' && s.finish.id !== 'heat-colour' && s.finish.id !== 'bare-polish',
   },
   {
     id: 'heat-topcoat-cold',
@@ -33,7 +33,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['service', 'finish'],
     change: 'Engine heat, or another topcoat.',
-    when: (s) => s.finish.id === 'heat-colour' && s.zone.job.item.service !== 'engine-heat',
+    when: (s) => s.finish.id === 'heat-colour' && s.zone.service !== 'engine-heat',
   },
   {
     id: 'copper-antifouling',
@@ -105,7 +105,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['service', 'finish'],
     change: 'Antifouling over barrier epoxy.',
-    when: (s) => s.zone.job.item.service.startsWith('immersed') && s.finish.id !== 'antifouling' && s.finish.coats.length > 0,
+    when: (s) => s.zone.service.startsWith('immersed') && s.finish.id !== 'antifouling' && s.finish.coats.length > 0,
   },
   {
     id: 'lacquer-blush',

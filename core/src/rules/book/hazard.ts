@@ -1,6 +1,10 @@
+import type { CoatingId } from '../../model/ids.ts';
 import { fromMemory, practice } from '../../model/basis.ts';
 import { does, isBlast, isSheet, onGroup, onPlastic, takesOff } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
+
+/** Coatings that must not be heated. */
+const BURNS: readonly CoatingId[] = ['underseal-bitumen', 'underseal-pvc', 'decal-vinyl', 'powder-polyester', 'powder-epoxy', 'liner-polyurethane'];
 
 export const HAZARD_RULES: readonly MethodRule[] = [
   {
@@ -66,6 +70,16 @@ export const HAZARD_RULES: readonly MethodRule[] = [
     looksAt: ['substrate', 'thickness'],
     change: 'Solid steel section.',
     when: (s) => does(s, 'heat') && (isSheet(s.zone) || onGroup(s.zone, 'light')),
+  },
+  {
+    id: 'heat-no-tar',
+    effect: 'rule-out',
+    title: 'No heat on bitumen, vinyl, antifouling or powder',
+    reason: 'They drip, burn or give off poisonous gas under a flame or a gun: tar fume, hydrogen chloride, biocide.',
+    basis: practice,
+    looksAt: ['stack', 'method'],
+    change: 'Cold: scraper with dry ice, blasting, or a stripper that softens it.',
+    when: (s) => does(s, 'heat') && s.zone.off.some(({ coating }) => BURNS.includes(coating.id) || coating.biocide),
   },
   {
     id: 'heat-fume',

@@ -1,5 +1,5 @@
 import { fromMemory, practice } from '../../model/basis.ts';
-import { does, isBlast, isChem, onGroup } from '../groups.ts';
+import { cutsCoarser, does, isBlast, isChem, onGroup } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
 
 export const LIGHT_METAL_RULES: readonly MethodRule[] = [
@@ -161,6 +161,16 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     when: (s) => onGroup(s.zone, 'zinc') && does(s, 'coarse-disc', 'vibrates'),
   },
   {
+    id: 'zinc-no-coarse',
+    effect: 'rule-out',
+    title: 'Nothing coarser than P240 on zinc',
+    reason: 'Dipped zinc is 45 to 85 µm thick, coil zinc 7 to 20: coarse paper and discs go through it at edges and high spots.',
+    basis: fromMemory('ISO 1461 and EN 10346, zinc coating thickness'),
+    looksAt: ['substrate', 'grit'],
+    change: 'A non-woven pad or P240 and finer, sweep blast, or a neutral stripper.',
+    when: (s) => onGroup(s.zone, 'zinc') && cutsCoarser(s.method, 240),
+  },
+  {
     id: 'zinc-no-acid',
     family: 'chem',
     effect: 'rule-out',
@@ -170,6 +180,16 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     looksAt: ['substrate', 'stripper'],
     change: 'Neutral stripper.',
     when: (s) => does(s, 'acid') && onGroup(s.zone, 'zinc', 'light', 'copper'),
+  },
+  {
+    id: 'copper-no-steel',
+    effect: 'rule-out',
+    title: 'No steel and no coarse disc on copper alloys',
+    reason: 'Brass and bronze are soft: a flap disc, needles or steel wool gouge them, and iron rubbed in stains green and brown.',
+    basis: practice,
+    looksAt: ['substrate', 'tool'],
+    change: 'Fine paper by hand, a brass brush, or a neutral stripper.',
+    when: (s) => onGroup(s.zone, 'copper') && does(s, 'coarse-disc', 'steel-tool', 'vibrates'),
   },
   {
     id: 'copper-alkali',

@@ -1,5 +1,5 @@
 import { practice } from '../../model/basis.ts';
-import { does, isChem, onGroup, onPlastic } from '../groups.ts';
+import { cutsCoarser, does, isChem, onGroup, onPlastic } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
 
 export const PLASTIC_RULES: readonly MethodRule[] = [
@@ -65,7 +65,7 @@ export const PLASTIC_RULES: readonly MethodRule[] = [
     basis: practice,
     looksAt: ['substrate', 'grit'],
     change: 'P320 or finer, or the plastic-safe stripper.',
-    when: (s) => onPlastic(s.zone) && does(s, 'coarse-grit'),
+    when: (s) => onPlastic(s.zone) && cutsCoarser(s.method, 320),
   },
   {
     id: 'olefin-key',

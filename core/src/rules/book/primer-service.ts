@@ -3,7 +3,7 @@ import { assumption, practice } from '../../model/basis.ts';
 import { isEtch, onBare, onGroup } from '../groups.ts';
 import type { PrimerRule, PrimerSubject } from '../subjects.ts';
 
-const immersed = (s: PrimerSubject) => s.zone.job.item.service.startsWith('immersed');
+const immersed = (s: PrimerSubject) => s.zone.service.startsWith('immersed');
 const drying = ({ zone }: PrimerSubject): DryOut | null => (zone.zone.moisture ? dryOut(zone.zone.moisture) : null);
 /** When it will be dry, or why that cannot be said. */
 function drySays(subject: PrimerSubject): string {
@@ -24,7 +24,7 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['service'],
     change: 'Epoxy, or use inside.',
-    when: (s) => isEtch(s.primer) && s.zone.job.item.service !== 'inside',
+    when: (s) => isEtch(s.primer) && s.zone.service !== 'inside',
   },
   {
     id: 'zinc-first-outdoors',
@@ -34,7 +34,7 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['substrate', 'way off', 'service'],
     change: 'Use inside.',
-    when: (s) => s.primer.id === 'zinc-rich' && s.zone.substrate.id === 'mild-steel-section' && s.zone.job.item.service === 'outside',
+    when: (s) => s.primer.id === 'zinc-rich' && s.zone.substrate.id === 'mild-steel-section' && s.zone.service === 'outside',
   },
   {
     id: 'immersed-barrier',
@@ -114,7 +114,7 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['service'],
     change: 'Cooler service.',
-    when: (s) => s.zone.job.item.service === 'engine-heat' && s.primer.id !== 'high-temperature',
+    when: (s) => s.zone.service === 'engine-heat' && s.primer.id !== 'high-temperature',
   },
   {
     id: 'heat-only',
@@ -124,6 +124,6 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['service'],
     change: 'Engine heat.',
-    when: (s) => s.zone.job.item.service !== 'engine-heat' && s.primer.id === 'high-temperature',
+    when: (s) => s.zone.service !== 'engine-heat' && s.primer.id === 'high-temperature',
   },
 ];

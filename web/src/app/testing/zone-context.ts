@@ -20,6 +20,7 @@ export function zoneContext(jobName: RegExp, partName: RegExp) {
     now: () => Date.UTC(2026, 10, 26, 8),
     catalogue: signal(CATALOGUE),
     facts: computed(() => gatherFacts(job(), DEMO_SHOP, CATALOGUE).find((facts) => facts.zone.id === zone()?.id) ?? null),
+    plan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE)),
     zonePlan: computed(() => planJob(job(), DEMO_SHOP, CATALOGUE).zones.find((plan) => plan.zone === zone()?.id) ?? null),
     editZone: (_: string, change: (before: Zone) => Zone) => job.set(changed(change)),
   };

@@ -1,4 +1,4 @@
-import type { Condition, Feature, Item, Layer, Part, RunStep, Shape, StageName, Target, Zone } from '@lift-bare/core';
+import type { Condition, Feature, Item, Layer, Part, Shape, Stage, StageName, Target, Zone } from '@lift-bare/core';
 import type { ChoiceOption } from './choice-field';
 
 /** Words on the screen for the values of the document. */
@@ -48,12 +48,44 @@ export const RUST: Readonly<Record<Condition['rustGrade'], string>> = {
 };
 export const CONTAMINATION: Readonly<Record<Condition['contamination'][number], string>> = {
   grease: 'Grease',
+  oil: 'Oil',
   'brake-dust': 'Brake dust',
   silicone: 'Silicone dressing',
+  polish: 'Polish',
   'mould-release': 'Mould release',
   wax: 'Wax',
   salt: 'Salt',
+  ballast: 'Ballast liquid',
+  'fire-ash': 'Fire ash',
   fouling: 'Fouling',
+};
+const HISTORIES: Readonly<Record<Condition['history'], string>> = { known: 'Known', unknown: 'Nobody can say' };
+/** stands for "it holds, or nobody knows" */
+export const HOLDS = 'holds';
+const LET_GO: Readonly<Record<NonNullable<Condition['letGo']> | typeof HOLDS, string>> = {
+  holds: 'It holds, or not known',
+  'over-fine-key': 'Keyed too fine',
+  'missed-window': 'Next coat came too late',
+  bent: 'Metal bent past the film',
+  sun: 'Sun',
+  soaked: 'Something soaked in',
+  'wrong-neighbour': 'Laid on what it does not hold on',
+};
+const ROLES: Readonly<Record<Part['role'], string>> = {
+  'not-said': 'Not said yet',
+  ordinary: 'Nothing hangs on it',
+  wheel: 'Wheel',
+  frame: 'Fork or frame',
+  tank: 'Fuel or liquid tank',
+  pressure: 'Pressure part',
+  lifting: 'Lifting gear, hook, jack',
+  spring: 'Spring',
+  'machine-way': 'Machine way',
+};
+const SIDES: Readonly<Record<'by-shape' | NonNullable<Zone['sides']>, string>> = {
+  'by-shape': 'As the shape has it',
+  one: 'One side',
+  both: 'Both sides',
 };
 export const LEAD: Readonly<Record<Condition['lead'], string>> = { 'not-tested': 'Not tested', suspected: 'Suspected', 'lab-clear': 'Lab: none' };
 export const FEATURES: Readonly<Record<Feature, string>> = {
@@ -73,6 +105,7 @@ export const FEATURES: Readonly<Record<Feature, string>> = {
   heavy: 'Heavy',
   'id-plate': 'Identification plate',
   'friction-lining': 'Friction lining',
+  faying: 'Faces that will be closed over',
 };
 export const SHAPES: Readonly<Record<Shape['kind'], string>> = {
   entered: 'Area known',
@@ -98,7 +131,7 @@ export const STAGES: Readonly<Record<StageName, string>> = {
   build: 'Build',
   'run-sheet': 'Run sheet',
 };
-export const STEP_STAGES: Readonly<Record<RunStep['stage'], string>> = {
+export const STEP_STAGES: Readonly<Record<Stage, string>> = {
   'set-up': 'Set up',
   strip: 'Strip',
   bare: 'Bare surface',
@@ -118,6 +151,10 @@ export const LAYER_STATE_OPTIONS = options(LAYER_STATES);
 export const RUST_OPTIONS = options(RUST);
 export const CONTAMINATION_OPTIONS = options(CONTAMINATION);
 export const LEAD_OPTIONS = options(LEAD);
+export const HISTORY_OPTIONS = options(HISTORIES);
+export const LET_GO_OPTIONS = options(LET_GO);
+export const ROLE_OPTIONS = options(ROLES);
+export const SIDES_OPTIONS = options(SIDES);
 export const FEATURE_OPTIONS = options(FEATURES);
 export const SHAPE_OPTIONS = options(SHAPES);
 export const FACING: Readonly<Record<Extract<Shape, { kind: 'mesh' }>['facing'], string>> = {

@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { meansText } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { OperationLine } from '../../ui/operation-line';
+import { operationsOf } from '../../ui/operations-of';
 import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
 import { CalculatorsView } from './calculators-view';
 import { ClockView } from './clock-view';
-import { FindsPanel } from './finds-panel';
+import { FindsPanel } from '../../ui/finds/finds-panel';
 import { MoisturePanel } from './moisture-panel';
 
 const VIEWS = { plan: 'Plan', clock: 'Clock', sums: 'Calculators' } as const;
@@ -15,7 +16,7 @@ type View = keyof typeof VIEWS;
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel],
+  imports: [NoZone, OperationLine, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -28,10 +29,12 @@ export class BarePage {
 
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly text = meansText;
   protected readonly laminate = computed(() => this.context.facts()?.substrate.group === 'composite');
   protected readonly bare = computed(() => this.context.zonePlan()?.bare ?? null);
-  protected readonly hands = computed(() => this.bare()?.steps.reduce((sum, { hand }) => sum + hand, 0) ?? 0);
-  protected readonly waits = computed(() => this.bare()?.steps.reduce((sum, { wait }) => sum + wait, 0) ?? 0);
+  /** the whole sequence, and of it the bare surface of this zone */
+  protected readonly all = computed(() => this.context.plan()?.operations ?? []);
+  protected readonly steps = computed(() => operationsOf(this.all(), this.context.zone()?.id ?? '', 'bare'));
+  protected readonly hands = computed(() => this.steps().reduce((sum, { own }) => sum + own, 0));
+  protected readonly waits = computed(() => this.steps().reduce((sum, { operation }) => sum + operation.wait, 0));
   protected readonly margin = computed(() => this.context.plan()?.climate ?? null);
 }

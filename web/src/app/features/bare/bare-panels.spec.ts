@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { JobContext } from '../../state/job-context';
 import { zoneContext } from '../../testing/zone-context';
 import { Units } from '../../ui/units.service';
-import { FindsPanel } from './finds-panel';
+import { FindsPanel } from '../../ui/finds/finds-panel';
 import { MoisturePanel } from './moisture-panel';
 
 const units = {

@@ -4,6 +4,8 @@ import type { FinishId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { FinishChoice } from '../../ui/finish-choice';
+import { OperationLine } from '../../ui/operation-line';
+import { operationsOf } from '../../ui/operations-of';
 import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
 import { CoatsView } from './coats-view';
@@ -28,7 +30,20 @@ type View = keyof typeof VIEWS;
 /** Primer with its reasons, and every coat up to the finish. */
 @Component({
   selector: 'lb-build-page',
-  imports: [FindingNote, NoZone, RouterLink, SystemsView, OwnStack, CoatsView, ColoursView, FinishChoice, MixView, MaskingView, WindowsView],
+  imports: [
+    FindingNote,
+    NoZone,
+    OperationLine,
+    RouterLink,
+    SystemsView,
+    OwnStack,
+    CoatsView,
+    ColoursView,
+    FinishChoice,
+    MixView,
+    MaskingView,
+    WindowsView,
+  ],
   templateUrl: './build-page.html',
   styleUrls: ['../../ui/page.css', './build-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -43,6 +58,8 @@ export class BuildPage {
   protected readonly units = inject(Units);
   protected readonly build = computed(() => this.context.zonePlan()?.build ?? null);
   protected readonly chosen = computed(() => this.build()?.primers.find(({ verdict }) => verdict === 'chosen') ?? null);
+  protected readonly all = computed(() => this.context.plan()?.operations ?? []);
+  protected readonly steps = computed(() => operationsOf(this.all(), this.context.zone()?.id ?? '', 'build', 'finish'));
   protected readonly notes = computed(() => [
     ...(this.context.zonePlan()?.findings.filter(({ severity, path }) => severity === 'stop' && path.length > 0) ?? []),
     ...(this.chosen()?.findings ?? []),

@@ -1,11 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { lowestOf, systemsFor } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { ChoiceField } from '../../ui/choice-field';
+import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 
 /** Every system that goes on this surface for its topcoat, cheapest first, and every other with what refuses it. */
 @Component({
   selector: 'lb-systems-view',
+  imports: [ChoiceField, TextField],
   template: `
     @if (systems(); as all) {
       @if (all.open.length > 0) {
@@ -22,6 +25,10 @@ import { Units } from '../../ui/units.service';
         <p class="basis">The plan takes the one that the shop's schools prefer, not always the cheapest; each line obeys every rule of the plan.</p>
       } @else { <p class="note stop"><b>No system exists</b>Every way of priming in catalogue and shop was tried for this topcoat on {{ units.inline(lowest()) }}; these refuse it.</p> }
       <h2>Refused, and why</h2>
+      <div class="form">
+        <lb-choice class="wide" label="Take a refused one all the same" [value]="against()" [options]="overrides()" placeholder="none" (changed)="pick($event.split('+'))" />
+        @if (against() !== null) { <lb-text class="wide" label="Why, in writing" [value]="context.zone()?.systemReason ?? ''" [most]="2000" placeholder="needed before it is planned; stays on the run sheet" (changed)="reason($event)" /> }
+      </div>
       <table class="plain"><tbody>
         @for (no of reasons(); track no.reason) { <tr class="out"><td class="why">{{ no.reason }}</td><td>{{ no.names }}</td></tr> }
       </tbody></table>
@@ -62,6 +69,17 @@ export class SystemsView {
     }));
   });
 
+  /** refused systems, to be taken with a written reason */
+  protected readonly overrides = computed(() =>
+    (this.systems()?.refused ?? []).flatMap(({ primers, names }) =>
+      primers && primers.length > 0 ? [{ value: primers.join('+'), label: names.join(' + ') }] : [],
+    ),
+  );
+  protected readonly against = computed(() => {
+    const picked = this.context.zone()?.system?.join('+') ?? null;
+    return this.overrides().some(({ value }) => value === picked) ? picked : null;
+  });
+  protected reason = (text: string): void => this.context.editZone('system reason', (zone) => ({ ...zone, systemReason: text }));
   protected pick = (primers: readonly string[] | null): void =>
     this.context.editZone('system', (zone) => ({ ...zone, system: primers && [...primers] }));
 }

@@ -1,53 +1,37 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { areaWithinWindow, windowsOf, type BuildPlan, type Window } from '@lift-bare/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Lag } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { operationsOf } from '../../ui/operations-of';
 import { Units } from '../../ui/units.service';
 
-const WORDS: Readonly<Record<Window['what'], string>> = {
-  flash: 'next coat of the same',
-  recoat: 'next product',
-  sand: 'sand',
-  tape: 'tape over it',
-  handle: 'handle',
-  assemble: 'put together',
-  load: 'put weight on it',
-  immerse: 'launch',
-};
+const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model governs' } as const satisfies Record<Lag['by'], string>;
 
-/** When each coat may be gone over, taped, handled and loaded, who says so, and what to do when a window has closed. */
+/** When each step may and must follow the one before, who says so, and what to do when a window has closed: the spans of this zone's operations. */
 @Component({
   selector: 'lb-windows-view',
   template: `
-    @for (piece of pieces(); track piece.name) { <p class="note care"><b>In pieces</b>{{ piece.name }} closes sooner than the whole zone is laid on: {{ units.show(piece.area, 'area') }} at a time, then the coat that follows.</p> }
     <table class="plain">
-      <thead><tr><th>After</th><th>What</th><th class="num">Label</th><th class="num">Shop</th><th class="num">From</th><th class="num">Until</th><th>When it is missed</th></tr></thead>
+      <thead><tr><th>After</th><th>Then</th><th class="num">Label</th><th class="num">Shop</th><th class="num">From</th><th class="num">Until</th><th>When it is missed</th></tr></thead>
       <tbody>
-        @for (window of windows(); track window.after + window.what) {
-          <tr><td>{{ window.after }}</td><td>{{ words[window.what] }}</td><td class="num">{{ units.minutes(window.label) }}</td><td class="num">{{ window.shop === null ? '–' : units.minutes(window.shop) }}</td><td class="num"><b>{{ units.minutes(window.from) }}</b><span class="small soft">{{ window.governs === 'shop' ? 'shop governs' : 'label governs' }}</span></td><td class="num">{{ window.until === null ? 'open' : units.minutes(window.until) }}</td><td>{{ units.text(window.missed ?? '') }}</td></tr>
-        }
+        @for (window of windows(); track $index) {
+          <tr><td>{{ window.after }}</td><td>{{ window.then }}</td><td class="num">{{ units.minutes(window.lag.label) }}</td><td class="num">{{ window.lag.shop === null ? '–' : units.minutes(window.lag.shop) }}</td><td class="num"><b>{{ units.minutes(window.lag.least) }}</b><span class="small soft">{{ governs[window.lag.by] }}</span></td><td class="num">{{ window.lag.most === null ? 'open' : units.minutes(window.lag.most) }}</td><td>{{ units.text(window.lag.missed?.says ?? '') }}</td></tr>
+        } @empty { <tr><td colspan="7" class="soft">No clock runs on this zone.</td></tr> }
       </tbody>
     </table>
     <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder, model assumption, or as the two points of a data sheet say. Habits of the shop: school W1 and its own waits. What to do when missed: common practice, no source.</p>
   `,
-  styles: 'td .small { display: block; } .note { margin-bottom: 8px; }',
+  styles: 'td .small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WindowsView {
-  readonly build = input.required<BuildPlan>();
   private readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly words = WORDS;
+  protected readonly governs = GOVERNS;
   protected readonly celsius = computed(() => this.context.job()?.place.temperature ?? 20);
-  private readonly facts = this.context.facts;
   protected readonly windows = computed(() => {
-    const facts = this.facts();
-    return facts ? windowsOf(facts, this.build()) : [];
-  });
-  /** coats whose window is shorter than they take */
-  protected readonly pieces = computed(() => {
-    const facts = this.facts();
-    return facts
-      ? this.build().coats.flatMap((coat) => ((area) => (area === null ? [] : [{ name: coat.name, area }]))(areaWithinWindow(facts.area, coat)))
-      : [];
+    const all = this.context.plan()?.operations ?? [];
+    return operationsOf(all, this.context.zone()?.id ?? '', 'bare', 'build', 'finish').flatMap(({ operation }) =>
+      operation.lags.map((lag) => ({ lag, then: operation.title, after: all.find(({ id }) => id === lag.after)?.title ?? '' })),
+    );
   });
 }

@@ -4,7 +4,16 @@ import { CATALOGUE, type Condition } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
-import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, NOT_TESTED, RUST_OPTIONS } from '../../ui/words';
+import {
+  CONTAMINATION_OPTIONS,
+  CROSSCUT_OPTIONS,
+  HISTORY_OPTIONS,
+  HOLDS,
+  LEAD_OPTIONS,
+  LET_GO_OPTIONS,
+  NOT_TESTED,
+  RUST_OPTIONS,
+} from '../../ui/words';
 
 @Component({
   selector: 'lb-condition-form',
@@ -19,6 +28,8 @@ import { CONTAMINATION_OPTIONS, CROSSCUT_OPTIONS, LEAD_OPTIONS, NOT_TESTED, RUST
         <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <div class="field"><label for="perforated">{{ holed() }}</label><span><nz-switch nzId="perforated" [ngModel]="condition.perforated" (ngModelChange)="set('perforated', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <lb-choice class="full" label="Soiled with" [value]="condition.contamination" [options]="contamination" [many]="true" placeholder="nothing" (changedMany)="set('contamination', $event)" />
+        <lb-choice label="History" [value]="condition.history" [options]="histories" (changed)="set('history', $event)" />
+        <lb-choice class="wide" label="Why the old coat let go" [value]="condition.letGo ?? holds" [options]="letGo" (changed)="set('letGo', $event === holds ? null : $any($event))" />
       </div>
     }
   `,
@@ -36,6 +47,9 @@ export class ConditionForm {
   protected readonly untested = NOT_TESTED;
   protected readonly rust = RUST_OPTIONS;
   protected readonly contamination = CONTAMINATION_OPTIONS;
+  protected readonly histories = HISTORY_OPTIONS;
+  protected readonly letGo = LET_GO_OPTIONS;
+  protected readonly holds = HOLDS;
 
   protected set<K extends keyof Condition>(key: K, value: Condition[K]): void {
     this.context.editZone(`condition ${key}`, (zone) => ({ ...zone, condition: { ...zone.condition, [key]: value } }));

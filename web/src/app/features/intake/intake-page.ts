@@ -6,6 +6,7 @@ import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { FindingNote } from '../../ui/finding-note';
 import { Toasts } from '../../ui/toast.service';
+import { FindsPanel } from '../../ui/finds/finds-panel';
 import { ConditionForm } from './condition-form';
 import { IdentifyTests } from './identify-tests';
 import { ItemForm } from './item-form';
@@ -19,7 +20,20 @@ import { ZoneForm } from './zone-form';
 /** What is it, what is on it, in what state, where is it worked. */
 @Component({
   selector: 'lb-intake-page',
-  imports: [ItemForm, PartForm, PhotoStrip, MeshPanel, ZoneForm, StackEditor, ConditionForm, IdentifyTests, TemplatePicker, FindingNote, RouterLink],
+  imports: [
+    ItemForm,
+    PartForm,
+    PhotoStrip,
+    MeshPanel,
+    ZoneForm,
+    StackEditor,
+    ConditionForm,
+    FindsPanel,
+    IdentifyTests,
+    TemplatePicker,
+    FindingNote,
+    RouterLink,
+  ],
   templateUrl: './intake-page.html',
   styleUrls: ['../../ui/page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

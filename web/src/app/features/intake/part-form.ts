@@ -7,12 +7,15 @@ import { FinishChoice } from '../../ui/finish-choice';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
-import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS } from '../../ui/words';
+import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS, ROLE_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
 
 const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({
   value: id,
   label: name,
 }));
+/** stands for the service of the whole item */
+const AS_ITEM = 'as-item';
+
 @Component({
   selector: 'lb-part-form',
   imports: [TextField, ChoiceField, FinishChoice, QuantityField, BoxField],
@@ -28,6 +31,8 @@ const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CA
         <lb-quantity label="Thickness" dimension="gauge" [schema]="millimetres" [value]="part.thickness" (changed)="set('thickness', millimetres.parse($event))" />
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
         <lb-finish-choice class="wide" [finish]="part.finish" [job]="context.job()?.finish ?? null" (changed)="set('finish', $event)" />
+        <lb-choice label="What it is" [value]="part.role" [options]="roles" (changed)="set('role', $event)" />
+        <lb-choice label="Works" [value]="part.service ?? asItem" [options]="services" (changed)="set('service', $event === asItem ? null : $any($event))" />
         <lb-text label="Alloy and temper" [value]="part.alloy" [most]="60" placeholder="if known" (changed)="set('alloy', $event)" />
         <lb-quantity label="Weighed" dimension="mass" [schema]="kilograms" [value]="part.mass" [optional]="true" [placeholder]="units.show(mass(part), 'mass')" (changed)="set('mass', $any($event))" (cleared)="set('mass', null)" />
         <lb-box class="wide" label="Outside size, to see what it fits in" [value]="part.box" (changed)="set('box', $event)" />
@@ -48,6 +53,9 @@ export class PartForm {
   protected readonly floats = FLOAT_OPTIONS;
   protected readonly held = HELD_OPTIONS;
   protected readonly features = FEATURE_OPTIONS;
+  protected readonly roles = ROLE_OPTIONS;
+  protected readonly asItem = AS_ITEM;
+  protected readonly services = [{ value: AS_ITEM, label: 'As the item does' }, ...SERVICE_OPTIONS];
 
   protected set<K extends keyof Part>(key: K, value: Part[K]): void {
     this.context.editPart(`part ${key}`, (part) => ({ ...part, [key]: value }));

@@ -5,6 +5,7 @@ import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
+import { TextField } from '../../ui/text-field';
 import { coatingColour } from '../../ui/section/film-colours';
 import { stackFilms } from '../../ui/section/stack-films';
 import { SectionPicture, type FilmDrag } from '../../ui/section/section-picture';
@@ -16,7 +17,7 @@ const COATING_OPTIONS: readonly ChoiceOption<CoatingId>[] = Object.values(CATALO
 /** The coating stack: drawn to scale with edges to drag, and as a table to type in. */
 @Component({
   selector: 'lb-stack-editor',
-  imports: [SectionPicture, QuantityField, ChoiceField],
+  imports: [SectionPicture, QuantityField, ChoiceField, TextField],
   templateUrl: './stack-editor.html',
   styleUrl: './stack-editor.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -6,7 +6,7 @@ import { CountField } from '../../ui/count-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
-import { ACCESS_OPTIONS, FACING, ORIENTATION_OPTIONS, SHAPE_OPTIONS, TARGET_OPTIONS } from '../../ui/words';
+import { ACCESS_OPTIONS, FACING, ORIENTATION_OPTIONS, SHAPE_OPTIONS, SIDES_OPTIONS, TARGET_OPTIONS } from '../../ui/words';
 import { layerNames } from './layer-names';
 import { PanelFields } from './panel-fields';
 import { TargetHelp } from './target-help';
@@ -38,6 +38,7 @@ export class ZoneForm {
   protected readonly orientations = ORIENTATION_OPTIONS;
   protected readonly accesses = ACCESS_OPTIONS;
   protected readonly targets = TARGET_OPTIONS;
+  protected readonly sides = SIDES_OPTIONS;
   protected readonly hulls = HULL_OPTIONS;
   protected readonly formula = FORMULA;
   protected readonly fields = shapeFields;

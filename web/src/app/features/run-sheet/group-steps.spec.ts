@@ -1,17 +1,19 @@
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job } from '@lift-bare/core';
 import { groupSteps } from './group-steps';
 
-const { steps } = planJob(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE);
+const { operations } = planJob(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE);
 
-test('groups hold every step once, in order, one group a stage, with the hands of its steps', () => {
-  const groups = groupSteps(steps);
-  expect(groups.map(({ stage }) => stage)).toEqual(['set-up', 'strip', 'bare', 'build', 'finish']);
-  expect(groups.flatMap((group) => group.steps)).toEqual(steps);
+test('groups hold every operation once, in order, no two neighbours of one stage, with the hands of their operations', () => {
+  const groups = groupSteps(operations);
+  expect(groups[0]?.stage).toBe('set-up');
+  expect(groups.at(-1)?.stage).toBe('finish');
+  groups.slice(1).forEach(({ stage }, i) => expect(stage).not.toBe(groups[i]?.stage));
+  expect(groups.flatMap((group) => group.steps)).toEqual(operations);
   const hands = groups.reduce((sum, { hand }) => sum + hand, 0);
   expect(hands).toBeCloseTo(
-    steps.reduce((sum, { hand }) => sum + hand, 0),
+    operations.reduce((sum, { hand }) => sum + hand, 0),
     9,
   );
 });
 
-test('no steps, no groups', () => expect(groupSteps([])).toEqual([]));
+test('no operations, no groups', () => expect(groupSteps([])).toEqual([]));

@@ -1,15 +1,15 @@
-import type { RunStep } from '@lift-bare/core';
+import type { Operation } from '@lift-bare/core';
 
 export interface StepGroup {
-  readonly stage: RunStep['stage'];
-  readonly steps: readonly RunStep[];
+  readonly stage: Operation['stage'];
+  readonly steps: readonly Operation[];
   readonly hand: number;
 }
 
-/** Consecutive steps of one stage together. */
-export function groupSteps(steps: readonly RunStep[]): StepGroup[] {
-  const groups: { stage: RunStep['stage']; steps: RunStep[]; hand: number }[] = [];
-  for (const step of steps) {
+/** Consecutive operations of one stage together; a batch that is primed before the next is bared shows as Bare, Build, Bare, Build. */
+export function groupSteps(operations: readonly Operation[]): StepGroup[] {
+  const groups: { stage: Operation['stage']; steps: Operation[]; hand: number }[] = [];
+  for (const step of operations) {
     const last = groups.at(-1);
     if (last?.stage === step.stage) {
       last.steps.push(step);

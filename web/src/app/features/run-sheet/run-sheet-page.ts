@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { JobContext } from '../../state/job-context';
+import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { STEP_STAGES } from '../../ui/words';
@@ -8,6 +9,7 @@ import { groupSteps } from './group-steps';
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
+  imports: [OperationLine],
   templateUrl: './run-sheet-page.html',
   styleUrl: './run-sheet-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -16,7 +18,7 @@ export class RunSheetPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly stages = STEP_STAGES;
-  protected readonly groups = computed(() => groupSteps(this.context.plan()?.steps ?? []));
+  protected readonly groups = computed(() => groupSteps(this.context.plan()?.operations ?? []));
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
@@ -42,7 +44,10 @@ export class RunSheetPage {
     const job = this.context.job();
     const plan = this.context.plan();
     if (job && plan)
-      saveFile(`${job.name} run sheet.json`, JSON.stringify({ job: job.name, steps: plan.steps, kit: plan.kit, totals: plan.totals }, null, 2));
+      saveFile(
+        `${job.name} run sheet.json`,
+        JSON.stringify({ job: job.name, operations: plan.operations, kit: plan.kit, totals: plan.totals }, null, 2),
+      );
   }
 
   protected downloadJob(): void {

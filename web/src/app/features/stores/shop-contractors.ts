@@ -27,6 +27,7 @@ import { ShopEditor } from './shop-editor';
           <lb-money label="Away" unit="days" [most]="60" [value]="contractor.daysAway" (changed)="set(contractor, { daysAway: $event })" />
           <lb-choice class="wide" label="Takes work in on" [value]="contractor.pickUpDays" [options]="days" [many]="true" placeholder="any day" (changedMany)="set(contractor, { pickUpDays: $event })" />
           <div class="field wide"><label [for]="'trained-' + contractor.id">Trained for carbon and laminate</label><span><nz-switch [nzId]="'trained-' + contractor.id" [ngModel]="contractor.composites" (ngModelChange)="set(contractor, { composites: $event })" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
+          <div class="field wide"><label [for]="'on-site-' + contractor.id">Comes to where the item stands</label><span><nz-switch [nzId]="'on-site-' + contractor.id" [ngModel]="contractor.onSite" (ngModelChange)="set(contractor, { onSite: $event })" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
           <lb-choice class="full" label="Media offered" [value]="contractor.media" [options]="media" [many]="true" placeholder="none yet" (changedMany)="set(contractor, { media: $event })" />
         </div>
       </section>
@@ -65,6 +66,7 @@ export class ShopContractors {
       name: 'New contractor',
       media: [],
       composites: false,
+      onSite: false,
       minimum: 0,
       perSquareMetre: null,
       perKilogram: null,

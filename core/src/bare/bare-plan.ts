@@ -1,0 +1,16 @@
+import type { Method } from '../catalogue/methods.ts';
+import type { TreatmentId } from '../catalogue/treatments.ts';
+import type { ZoneFacts } from '../facts/zone-facts.ts';
+import type { BarePlan } from '../model/bare.ts';
+import { primeLimit } from './prime-limit.ts';
+import { chooseTreatment } from './treatment-choice.ts';
+
+/** What the bare surface asks for: how its rust is treated, whether acid stays on it, and how long it keeps. */
+export function barePlan(zone: ZoneFacts, wayOff: Method | null): BarePlan {
+  const treatments = chooseTreatment(zone, wayOff);
+  const acidLive = usedTreatments(treatments).has('phosphoric-etch') && zone.shop.schools.C1 === 'water-only' && zone.shop.schools.C2 !== 'hold-film';
+  return { treatments, acidLive, ...primeLimit(zone, wayOff) };
+}
+
+export const usedTreatments = (treatments: BarePlan['treatments']): ReadonlySet<TreatmentId> =>
+  new Set(treatments.filter(({ chosen }) => chosen).map(({ id }) => id as TreatmentId));

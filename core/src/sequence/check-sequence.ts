@@ -1,0 +1,213 @@
+import type { Fact, Operation, OperationKind, Takes } from '../model/operation.ts';
+import type { Task } from './task.ts';
+
+/** A place in a sequence where the work could not be done, in words. */
+export interface Broken {
+  readonly zone: string;
+  readonly at: string;
+  readonly says: string;
+}
+
+/** What of an operation can be seen by who stands before it. */
+export type Line = Pick<Operation, 'number' | 'title' | 'kind' | 'takes' | 'ends' | 'stop' | 'against' | 'hand'> & {
+  readonly faces: readonly Pick<Operation['faces'][number], 'zone' | 'side'>[];
+  readonly coat: Pick<NonNullable<Operation['coat']>, 'name' | 'pass'> | null;
+};
+
+/** A line of one face alone. */
+export const lineOf = (task: Task, takes: readonly Takes[], ends: readonly Fact[], i: number, zone: string): Line => ({
+  number: i + 1,
+  title: task.title,
+  kind: task.kind,
+  takes: [...takes],
+  ends: [...ends],
+  stop: task.stop ?? null,
+  against: task.against ?? null,
+  hand: task.hand,
+  faces: [{ zone, side: task.side ?? null }],
+  coat: task.coat ? { name: task.coat.plan.name, pass: task.coat.pass } : null,
+});
+
+/** What a face is like, in the plain terms of somebody who stands before it. Kept apart from what the planner calls facts. */
+interface Look {
+  wet: boolean;
+  dusty: boolean;
+  residue: boolean;
+  sharp: 'no' | 'acid' | 'alkali';
+  stripCover: boolean;
+  paintCover: boolean;
+  greasy: boolean;
+  scraped: boolean;
+  keyed: boolean;
+  flamed: boolean;
+  sanded: boolean;
+  wiped: boolean;
+  tested: boolean;
+  rawFiller: boolean;
+  oldFiller: boolean;
+  vapour: boolean;
+  openHole: boolean;
+  coats: number;
+  /** titles already laid, to see that no pass comes twice or too soon */
+  passes: Map<string, number>;
+  taped: boolean;
+  cured: boolean;
+}
+
+const FRESH: Omit<Look, 'passes'> = {
+  wet: false,
+  dusty: false,
+  residue: false,
+  sharp: 'no',
+  stripCover: false,
+  paintCover: false,
+  greasy: false,
+  scraped: false,
+  keyed: false,
+  flamed: false,
+  sanded: false,
+  wiped: false,
+  tested: false,
+  rawFiller: false,
+  oldFiller: false,
+  vapour: false,
+  openHole: false,
+  coats: 0,
+  taped: false,
+  cured: false,
+};
+
+const DUSTY: readonly OperationKind[] = [
+  'key',
+  'key-for-fill',
+  'block',
+  'derust',
+  'dress',
+  'open-up',
+  'knock-old-filler-out',
+  'flush-bond',
+  'strip-tool',
+  'strip-blast',
+  'break-top',
+  'knock-filler-out',
+];
+const WETTING: readonly OperationKind[] = [
+  'rinse-off',
+  'neutralise',
+  'rinse-acid',
+  'degrease',
+  'soak-plastic',
+  'dewax',
+  'desalt',
+  'pressure-wash',
+  'wash-brake-dust',
+  'flush-hollow',
+];
+const STRIPPING: readonly OperationKind[] = ['strip-round', 'strip-bath'];
+const HOT: readonly OperationKind[] = ['weld', 'flame', 'flame-clean', 'open-up', 'strip-heat'];
+
+/**
+ * Works a sequence through from its first line to its last and tells every place where it could not be done. Knows the trade and not the planner:
+ * it reads only what kind of work a line is, what it touches the face with, and where. Common practice, no source.
+ */
+export function checkSequence(operations: readonly Line[]): Broken[] {
+  const broken: Broken[] = [];
+  const looks = new Map<string, Look>();
+  for (const operation of operations) {
+    if (operation.against !== null && operation.hand === 0 && operation.title.startsWith('Left out')) continue;
+    for (const { zone, side } of operation.faces) {
+      const look = looks.get(zone) ?? { ...FRESH, passes: new Map() };
+      looks.set(zone, look);
+      for (const says of complaints(operation, look, side)) broken.push({ zone, at: `${operation.number} ${operation.title}`, says });
+      work(operation, look, side);
+    }
+  }
+  return broken;
+}
+
+function complaints({ kind, coat, stop, takes }: Line, look: Look, side: string | null): string[] {
+  const said: string[] = [];
+  const must = (holds: boolean, says: string) => {
+    if (!holds) said.push(says);
+  };
+  if (stop === null && DUSTY.includes(kind) && !takes.includes('wet')) must(!look.wet, 'worked dry on a wet face');
+  if (STRIPPING.includes(kind)) {
+    must(!look.wet, 'stripper on a wet face');
+    must(!look.dusty, 'stripper on dust');
+  }
+  if (HOT.includes(kind)) {
+    must(!look.vapour, 'flame or spark where stripper vapour may hang');
+    must(!look.residue, 'flame or spark on residue');
+    must(!look.wet, 'flame or spark on a wet face');
+  }
+  if (kind === 'weld') must(!look.oldFiller, 'welded over old filler');
+  if (kind === 'fill') {
+    must(!look.openHole, 'filled over an open hole');
+    must(look.wiped || look.coats > 0, 'filled on a face that is not wiped');
+    must(!look.dusty || look.coats > 0, 'filled on dust');
+  }
+  if (kind === 'wipe') must(!look.dusty && !look.wet, 'wiped in dust or water');
+  if (kind === 'cover-for-paint' || kind === 'cover-for-strip') must(!look.wet, 'tape on a wet face');
+  if (kind === 'flame') must(look.keyed, 'flamed before the key: sanding would take it off');
+  if (kind === 'key') must(!look.rawFiller && !look.openHole, 'keyed before the repairs are done');
+  if (kind === 'inspect') must(!look.residue && !look.wet && !look.dusty, 'looked over through residue, water or dust');
+  if (kind === 'turn') must(look.coats > 0, 'turned before anything is on it');
+  if (kind === 'refit' || kind === 'launch') must(look.cured || look.coats === 0, 'fitted or launched before the film bears it');
+  if (coat) said.push(...coatComplaints(coat, look, side));
+  return said;
+}
+
+function coatComplaints({ name, pass }: NonNullable<Line['coat']>, look: Look, side: string | null): string[] {
+  const said: string[] = [];
+  const must = (holds: boolean, says: string) => {
+    if (!holds) said.push(says);
+  };
+  const key = `${name} ${side ?? ''}`;
+  must((look.passes.get(key) ?? 0) === pass - 1, 'a pass out of turn');
+  must(!look.wet, 'a film on a wet face');
+  must(!look.dusty, 'a film on dust');
+  must(!look.residue && look.sharp === 'no', 'a film over residue, acid or alkali');
+  must(!look.stripCover, 'a film with the strip covers still on');
+  must(!look.rawFiller && !look.openHole && !look.oldFiller, 'a film over raw filler or a hole');
+  must(!look.sanded, 'a film on sanding dust');
+  if (look.coats === 0) {
+    must(look.wiped, 'the first film on a face that is not wiped');
+    must(look.tested, 'the first film before the last test');
+  }
+  return said;
+}
+
+/** What the operation does to the face. */
+function work({ kind, coat, takes, ends }: Line, look: Look, side: string | null): void {
+  const wets = takes.includes('wet') || WETTING.includes(kind);
+  if ((DUSTY.includes(kind) && !takes.includes('wet')) || takes.includes('dust'))
+    Object.assign(look, { dusty: true, wiped: false, tested: false, flamed: false });
+  if (STRIPPING.includes(kind) || kind === 'strip-next-round')
+    Object.assign(look, { residue: true, vapour: true, wet: true, sharp: ends.includes('neutral') ? 'alkali' : look.sharp });
+  if (kind === 'strip-blast' && ends.includes('neutral')) Object.assign(look, { residue: true, sharp: 'alkali' });
+  if (kind === 'treat-rust' || kind === 'treat-pits') look.sharp = 'acid';
+  if (kind === 'rinse-off') look.residue = false;
+  if (kind === 'neutralise' || kind === 'rinse-acid' || kind === 'take-film-off') look.sharp = 'no';
+  if (kind === 'hold-film') look.sharp = 'acid';
+  if (kind === 'air-out') look.vapour = false;
+  if (kind === 'dust-off' || kind === 'clean-film') Object.assign(look, { dusty: false, sanded: false });
+  if (kind === 'cover-for-strip') look.stripCover = true;
+  if (kind === 'uncover-strip') look.stripCover = false;
+  if (kind === 'wipe') Object.assign(look, { wiped: true, tested: false });
+  if (takes.includes('touch') && kind !== 'wipe') Object.assign(look, { wiped: false, tested: false });
+  if (kind === 'test') look.tested = true;
+  if (kind === 'open-up') look.openHole = true;
+  if (kind === 'weld' || kind === 'laminate') look.openHole = false;
+  if (kind === 'fill') look.rawFiller = true;
+  if (kind === 'block') look.rawFiller = false;
+  if (kind === 'key') Object.assign(look, { keyed: true, flamed: false });
+  if (kind === 'flame') look.flamed = true;
+  if (kind === 'sand-film') Object.assign(look, { sanded: true, dusty: true });
+  if (kind === 'cure') look.cured = true;
+  if (wets) look.wet = true;
+  if (kind === 'dry' || kind === 'take-film-off') look.wet = kind === 'take-film-off';
+  if (coat) {
+    look.coats += 1;
+    look.passes.set(`${coat.name} ${side ?? ''}`, coat.pass);
+  }
+}

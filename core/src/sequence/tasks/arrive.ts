@@ -1,0 +1,173 @@
+import type { Feature } from '../../model/job.ts';
+import { releasedFinds, stoppedFinds } from '../../bare/held-finds.ts';
+import { upperFirst } from '../../units/casing.ts';
+import { required, type FaceInput } from '../face-input.ts';
+import { look, type Task } from '../task.ts';
+
+/** min; model assumption. */
+const HAND = { kit: 15, sheets: 15, licensed: 5, deflate: 10, support: 20, tank: 30, record: 15, piece: 15, contain: 20 } as const;
+const JOB = { where: [] } as const;
+
+const TAKE_OFF: Partial<Record<Feature, string>> = {
+  glass: 'glass',
+  rubber: 'rubber and seals',
+  sensors: 'sensors and antennas',
+  anodes: 'anodes',
+  'id-plate': 'identification plate',
+};
+
+/** From the kit to the sheet on the floor: what is done before anything touches the paint. */
+export const arriveTasks = (input: FaceInput): Task[] => [
+  ...kit(input),
+  ...damage(input),
+  ...makeSafe(input),
+  ...support(input),
+  ...tank(input),
+  ...recordLines(input),
+  ...takeApart(input),
+  ...contain(input),
+];
+
+function kit({ facts }: FaceInput): Task[] {
+  const check: Task = {
+    ...JOB,
+    kind: 'check-kit',
+    share: 'job',
+    title: 'Check the kit',
+    hand: HAND.kit,
+    hold: look('kit list', 'Everything on the kit list is here, in date and enough.'),
+    detail:
+      'Products, tape that stands the way off, covers, paper, cloths, gloves, cartridges, waste drums. Others, children and animals out of the area.',
+  };
+  if (facts.shop.schools.P6 !== 'mix') return [check];
+  return [
+    check,
+    {
+      ...JOB,
+      kind: 'hold-sheets',
+      share: 'job',
+      title: 'Hold the data sheets side by side',
+      hand: HAND.sheets,
+      detail: 'Primer, colour and clear from different makers: ratio, thinner, recoat window and what each may go over.',
+      hold: look('data sheets', 'Both sheets name the other kind of coat.'),
+    },
+  ];
+}
+
+/** Known damage that is not for the shop, and work that only licensed people may release, come before any money is spent. */
+function damage(input: FaceInput): Task[] {
+  const { facts } = input;
+  const licensed = required(input, 'aero-licensed');
+  return [
+    ...(licensed
+      ? [
+          {
+            kind: 'clear-damage' as const,
+            share: `licence ${facts.part.id}`,
+            where: [facts.part.name],
+            title: licensed.title,
+            detail: licensed.reason,
+            hand: HAND.licensed,
+          },
+        ]
+      : []),
+    ...[...stoppedFinds(facts), ...releasedFinds(facts, 'at-intake')].map((held): Task => ({ kind: 'clear-damage', hand: 0, ...held })),
+  ];
+}
+
+function makeSafe({ facts, wayOff }: FaceInput): Task[] {
+  if (!facts.has('tyre')) return [];
+  const heat = wayOff?.family === 'heat' || facts.finish?.id === 'powder-sent-out';
+  return [
+    {
+      kind: 'make-safe',
+      share: `safe ${facts.part.id}`,
+      where: [facts.part.name],
+      title: heat ? 'Take the tyre off' : 'Let the air out of the tyre',
+      detail: heat
+        ? 'Valve core out, bead broken, tyre off: a tyre in heat bursts. Note the balance weights.'
+        : 'Valve core out before any work near the bead; note side and balance weights.',
+      hand: HAND.deflate,
+    },
+  ];
+}
+
+const support = (input: FaceInput): Task[] => {
+  const { facts } = input;
+  const asked = required(input, 'heavy-support');
+  return asked || facts.has('heavy')
+    ? [
+        {
+          kind: 'support',
+          share: `support ${facts.part.id}`,
+          where: [facts.part.name],
+          title: asked?.title ?? 'Support it before you touch it',
+          detail: asked?.reason ?? 'Stands and chocks under it, rated gear, never a jack alone; two people or a hoist above 25 kg.',
+          hand: HAND.support,
+        },
+      ]
+    : [];
+};
+
+const tank = (input: FaceInput): Task[] => {
+  const { facts } = input;
+  if (!facts.has('fuel-tank') && facts.part.role !== 'tank') return [];
+  const asked = required(input, 'tank-purge');
+  return [
+    {
+      kind: 'close-tank',
+      share: `tank ${facts.part.id}`,
+      where: [facts.part.name],
+      title: asked?.title ?? 'Drain, purge and plug the tank',
+      detail: `${asked?.reason ?? 'Vapour stays inside for long.'} The plugs stay until the last coat is dry.`,
+      hand: HAND.tank,
+      hold: { method: 'gas meter', accept: 'below 10 % of the lower explosive limit', unit: '% LEL', least: null, most: 10 },
+    },
+  ];
+};
+
+/** Lettering and stripes are gone once they are stripped. */
+const recordLines = ({ facts }: FaceInput): Task[] =>
+  facts.zone.design || facts.off.some(({ coating }) => coating.id === 'decal-vinyl')
+    ? [
+        {
+          kind: 'record-lines',
+          title: 'Trace and photograph the lettering',
+          detail: 'Tracing film with two fixed points, a scale in the photo, colours noted: it cannot be measured once it is off.',
+          hand: HAND.record,
+        },
+      ]
+    : [];
+
+function takeApart({ facts: { part, shop } }: FaceInput): Task[] {
+  if (shop.schools.M1 === 'mask') return [];
+  const off = part.features.flatMap((feature) => TAKE_OFF[feature] ?? []);
+  if (off.length === 0) return [];
+  return [
+    {
+      kind: 'take-apart',
+      share: `apart ${part.id}`,
+      where: [part.name],
+      title: 'Take off and ticket',
+      detail: `${upperFirst(off.join(', '))}. Ticket every piece: side, position, count of fasteners.`,
+      hand: HAND.piece * off.length,
+    },
+  ];
+}
+
+/** Every hazardous layer is contained before its first contact, the wash included. */
+function contain(input: FaceInput): Task[] {
+  const { facts } = input;
+  const asked = required(input, 'lead-collect') ?? required(input, 'antifoul-contained');
+  if (!asked && !facts.treatAsLead && !facts.biocide) return [];
+  return [
+    {
+      kind: 'contain',
+      share: `contain ${facts.part.id} ${facts.treatAsLead ? 'lead' : 'biocide'}`,
+      where: [facts.part.name],
+      title: asked?.title ?? (facts.treatAsLead ? 'Contain what may hold lead' : 'Contain what holds biocide'),
+      detail: `${asked?.reason ?? 'Dust, chips and water of it are hazardous waste.'} Sheet or bund below before anything wets or scratches it.`,
+      hand: HAND.contain,
+    },
+  ];
+}

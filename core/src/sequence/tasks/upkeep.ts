@@ -1,0 +1,217 @@
+import { WATER_BREAK, PH } from '../../bare/hold-points.ts';
+import { BARE_MEANS, type MeansId } from '../../catalogue/bare-means.ts';
+import { cureScale } from '../../climate/cure-scale.ts';
+import type { HoldPoint } from '../../model/bare.ts';
+import type { OperationKind, Takes } from '../../model/operation.ts';
+import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
+import { DUST_MASK, WASH_PROTECTION } from '../../safety/protection.ts';
+import type { FaceInput } from '../face-input.ts';
+import { look, type Task } from '../task.ts';
+
+/** min to start, and min/m²; model assumption. */
+const START = 3;
+const MINUTES: Partial<Readonly<Record<OperationKind, number>>> = {
+  'rinse-off': 8,
+  neutralise: 6,
+  'rinse-acid': 6,
+  dry: 4,
+  'dust-off': 4,
+  wipe: 5,
+  test: 2,
+  'clean-film': 5,
+  'uncover-strip': 3,
+};
+/** min of airing before flame and spark: half a day after chlorinated stripper, an hour after others. Common practice, no source. */
+const AIRING = { chlorinated: 12 * 60, other: 60 } as const;
+/** min at 20 °C. Common practice, no source. */
+const DRYING = { metal: 15, casting: 20, other: 20 } as const;
+
+interface Said {
+  readonly title: string;
+  readonly detail: string;
+  readonly wait?: number;
+  readonly hold?: HoldPoint;
+  readonly means?: MeansId;
+  readonly takes?: readonly Takes[];
+  readonly protection?: readonly string[];
+}
+
+/** What puts a face right again whenever something has wetted, dusted or touched it. */
+export function upkeepTasks(input: FaceInput): Task[] {
+  const { facts } = input;
+  const make = (kind: OperationKind, { means, ...said }: Said): Task => ({
+    kind,
+    hand: START + (MINUTES[kind] ?? 0) * facts.area,
+    protection: WASH_PROTECTION,
+    ...said,
+    ...(means ? { means: BARE_MEANS[means].value } : {}),
+  });
+  return [
+    make('rinse-off', rinse(input)),
+    make('uncover-strip', {
+      title: 'Take the strip covers off',
+      detail: `Flush and look behind each; ${facts.has('fuel-tank') || facts.part.role === 'tank' ? 'the plugs of the tank stay in' : 'plugs come out and are kept for the paint'}.`,
+    }),
+    make('neutralise', neutralise(input)),
+    make('rinse-acid', {
+      title: 'Rinse the acid off',
+      detail: 'Fresh water until neutral; a solvent wipe does not remove a phosphate film.',
+      hold: PH,
+      means: 'water',
+    }),
+    make('dry', dry(input)),
+    make('dust-off', dustOff(input)),
+    make('air-out', airOut(input)),
+    make('wipe', wipe(input)),
+    make('test', test(input)),
+    make('clean-film', {
+      title: 'Dust off, wipe, tack',
+      detail: 'Vacuum, final wash with two cloths, tack cloth last; gloves on.',
+      means: 'final-wash',
+    }),
+  ];
+}
+
+const does = ({ wayOff }: FaceInput, trait: 'caustic' | 'acid'): boolean => wayOff?.traits.includes(trait) ?? false;
+
+function rinse(input: FaceInput): Said {
+  const { facts, wayOff } = input;
+  if (wayOff?.id === 'blast.soda') return { title: 'Wash the soda off', detail: 'Plenty of water; alkaline salt kills adhesion.', means: 'water' };
+  if (onPlastic(facts)) return { title: 'Rinse stripper off', detail: 'Water and a soft brush; no thinner.', means: 'water' };
+  if (!onMetal(facts)) return { title: 'Rinse stripper off', detail: 'Fresh water, soft brush, twice.', means: 'water' };
+  const strong = does(input, 'caustic') || does(input, 'acid');
+  return {
+    title: 'Rinse stripper off',
+    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps, blow them out, look again.`,
+    means: strong ? 'water' : 'wetting-water',
+  };
+}
+
+function neutralise(input: FaceInput): Said {
+  if (does(input, 'caustic'))
+    return {
+      title: 'Rinse to neutral',
+      detail: 'Caustic stays in pores and laps; weak acid rinse on iron if it reads high.',
+      hold: PH,
+      means: 'after-caustic',
+    };
+  if (does(input, 'acid'))
+    return { title: 'Rinse to neutral', detail: 'Acid goes on working under paint; alkaline wash if it reads low.', hold: PH, means: 'after-acid' };
+  return { title: 'Neutralise the soda', detail: 'Alkaline salt kills adhesion.', hold: PH, means: 'after-soda' };
+}
+
+function dry({ facts }: FaceInput): Said {
+  const scale = cureScale(facts.job.place.temperature);
+  if (facts.substrate.id === 'cast-iron')
+    return {
+      title: 'Towel and warm through at once',
+      detail: 'Iron castings hold water in their pores; hand-warm all over.',
+      wait: DRYING.casting * scale,
+      means: 'warmth',
+      protection: [],
+    };
+  if (onMetal(facts))
+    return {
+      title: 'Dry at once',
+      detail: 'Blow out laps and warm; water left in a lap comes back through the paint.',
+      wait: DRYING.metal * scale,
+      means: 'dry-air',
+      protection: ['goggles'],
+    };
+  return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale, protection: [] };
+}
+
+/** Dust that may be poisonous is never blown. */
+function dustOff({ facts }: FaceInput): Said {
+  const hazard =
+    facts.treatAsLead || facts.biocide || facts.has('friction-lining') || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
+  if (hazard)
+    return {
+      title: 'Vacuum and wipe damp, no air',
+      detail: 'Vacuum with a HEPA filter, then a damp cloth; never compressed air, never a brush.',
+      protection: [DUST_MASK, 'goggles', 'gloves', 'disposable coverall'],
+    };
+  if (onPlastic(facts))
+    return { title: 'Vacuum the dust off', detail: 'Soft brush on the hose; rubbing charges it and draws dust.', protection: ['goggles'] };
+  return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air', protection: [DUST_MASK, 'goggles'] };
+}
+
+const airOut = ({ wayOff }: FaceInput): Said => ({
+  title: 'Air it before any flame or spark',
+  detail:
+    wayOff?.id === 'chem.dcm'
+      ? 'Half a day with fresh air: chlorinated residue in heat gives phosgene.'
+      : 'Doors open, stripper, rags and sludge out of the room: no vapour may hang.',
+  wait: wayOff?.id === 'chem.dcm' ? AIRING.chlorinated : AIRING.other,
+  protection: [],
+});
+
+function wipe(input: FaceInput): Said {
+  const { facts, repairs } = input;
+  const filled = facts.filler || facts.zone.filling !== null || repairs.some(({ material }) => material.includes('filler'));
+  if (onPlastic(facts))
+    return {
+      title: 'Antistatic wipe and dry',
+      detail: 'Two cloths, alcohol or antistatic cleaner that the plastic stands; wait until it is gone.',
+      wait: 10,
+      means: 'antistatic',
+    };
+  if (filled) return { title: 'Final wash only', detail: 'No tar-and-wax remover near filler: it soaks in.', wait: 10, means: 'final-wash' };
+  if (onGroup(facts, 'composite', 'wood'))
+    return { title: 'Wash, wipe and dry', detail: 'Clean cloths; let solvent leave.', wait: 20, means: 'final-wash' };
+  if (facts.kept.length > 0) return { title: 'Solvent wipe and tack', detail: 'Two cloths; dust off.', wait: 10, means: 'solvent-wipe' };
+  return {
+    title: 'Solvent wipe, two cloths',
+    detail: 'Wet on with one, dry off with the other before it flashes; gloves on.',
+    means: 'solvent-wipe',
+  };
+}
+
+function test(input: FaceInput): Said {
+  const { facts, wayOff } = input;
+  const olefin = onGroup(facts, 'plastic-olefin');
+  if (olefin && facts.shop.schools.P3 === 'promoter')
+    return {
+      title: 'Tape test on a painted coupon',
+      detail: 'The same plastic, cleaned, keyed and promoted the same way: tape pulled off sharply. Water beads on it whatever is done.',
+      hold: look('tape on a painted coupon, or a test marker', 'no paint on the tape'),
+      takes: [],
+      protection: [],
+    };
+  if (facts.kept.length > 0)
+    return {
+      title: 'Look along the light',
+      detail: 'Even dull, no shine, no edge felt.',
+      hold: look('lamp held flat, fingertip in a glove', 'no shine and no step'),
+      takes: [],
+      protection: [],
+    };
+  if (facts.finish?.id === 'powder-sent-out')
+    return {
+      title: 'White-cloth test',
+      detail: 'A wet face would rust on the way to the oven: no water on it now.',
+      hold: look('white cloth', 'cloth stays clean'),
+      takes: [],
+      protection: [],
+    };
+  if (wayOff?.traits.includes('hard-medium'))
+    return {
+      title: 'Check grade and dust',
+      detail: 'Even grey, no shadow of scale; blow down once more.',
+      hold: {
+        method: 'dust tape, ISO 8502-3; look along the light',
+        accept: 'rating 2 or better, no flash rust',
+        unit: 'rating',
+        least: null,
+        most: 2,
+      },
+      takes: [],
+      protection: [],
+    };
+  return {
+    title: olefin ? 'Water-break test on the flamed face' : 'Water-break test',
+    detail: olefin ? 'Flamed, it holds water; beads mean flame again.' : 'Beads mean grease or residue: wash again.',
+    hold: WATER_BREAK,
+    means: 'test-water',
+  };
+}
