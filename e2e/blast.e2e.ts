@@ -84,7 +84,7 @@ test('dents are filled in batches for the temperature, and stand on the run shee
   await expect(page.getByText('Knead the hardener tube')).toBeVisible();
   await saved(page);
   await page.goto('/jobs/demo-1/run-sheet');
-  await expect(page.getByText('Fill dents, one layer')).toBeVisible();
+  await expect(page.getByText('Fill dents, one layer', { exact: true })).toBeVisible();
   await expect(page.getByText('Polyester filler with hardener')).toBeVisible();
 });
 

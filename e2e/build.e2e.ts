@@ -109,9 +109,16 @@ test('a find becomes a repair on the run sheet; one that carries load stops the 
   await expect(page.getByRole('navigation', { name: 'Order of work' })).not.toContainText('1 stop');
   await saved(page);
   await page.goto('/jobs/demo-1/run-sheet');
-  await expect(page.locator('.step', { hasText: 'Weld the hole shut' })).toContainText('lower corner');
+  await expect(page.locator('.step').filter({ has: page.getByText(/^Weld the hole shut/) })).toContainText('lower corner');
   await page.goto('/jobs/demo-1/bare?zone=tug-6');
-  await page.locator('lb-finds-panel').getByRole('button', { name: 'Remove' }).click();
+  await choose(page, 'What becomes of it', 'Licensed people');
+  await expect(page.getByRole('navigation', { name: 'Order of work' })).toContainText('1 stop');
+  await panel.getByRole('button', { name: 'Release it' }).click();
+  await field(page, 'Released by').fill('Weld inspector Halloran');
+  await expect(page.getByRole('navigation', { name: 'Order of work' })).not.toContainText('1 stop');
+  await expect(panel).toContainText('Stays on record');
+  await panel.getByRole('button', { name: 'Take the release back' }).click();
+  await panel.getByRole('button', { name: 'Remove, entered by mistake' }).click();
   await expect(page.getByText('Nothing marked.')).toBeVisible();
   await saved(page);
 });

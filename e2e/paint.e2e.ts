@@ -35,7 +35,7 @@ test('a film wanted sets the coats, and a system picked by hand is planned until
   await field(page, 'Dry film wanted of Two-pack epoxy primer').fill('100');
   await expect(epoxy.locator('td').nth(1)).toHaveText('3');
   await field(page, 'Dry film wanted of Two-pack epoxy primer').fill('180');
-  await expect(page.getByText('Two-pack epoxy primer too thick')).toBeVisible();
+  await expect(page.locator('aside').getByText('Two-pack epoxy primer too thick')).toBeVisible();
   await field(page, 'Dry film wanted of Two-pack epoxy primer').fill('-4');
   await expect(page.getByRole('alert')).toContainText('more than 0');
   await field(page, 'Dry film wanted of Two-pack epoxy primer').fill('');

@@ -84,7 +84,7 @@ test('tests are recorded, set what they decide and contradict what is wrong; the
 
 test('schools switch with both reasons, and open jobs say what changes', async ({ page }) => {
   await page.goto('/shop/schools');
-  await expect(page.getByRole('group')).toHaveCount(29);
+  await expect(page.getByRole('group')).toHaveCount(30);
   await page.getByRole('radio', { name: /^Etch, then surfacer/ }).check();
   const effects = page.locator('.effects');
   await expect(effects).toContainText('Baggage tug 14');

@@ -125,17 +125,27 @@ async function combinations(core) {
     ...jobOf(core, 1),
     parts: substrates.map((substrate, i) => ({ ...first, id: `s${i}`, substrate, zones: [{ ...first.zones[0], id: `z${i}` }] })),
   };
-  let [count, holes] = [0, 0];
+  let [count, holes, broken] = [0, 0, 0];
   const span = timed(3, () => {
-    [count, holes] = [0, 0];
+    [count, holes, broken] = [0, 0, 0];
     for (const zone of core.gatherFacts(job, core.DEMO_SHOP, core.CATALOGUE))
       for (const finish of finishes)
         for (const method of methods) {
           count += 1;
-          if (outcomeOf({ ...zone, finish }, method, finish, core.CATALOGUE).kind === 'hole') holes += 1;
+          const { kind } = outcomeOf({ ...zone, finish }, method, finish, core.CATALOGUE);
+          holes += Number(kind === 'hole');
+          broken += Number(kind === 'broken');
         }
   });
-  return { measured: `${count} combinations of substrate, way off and finish`, value: `${span.toFixed(0)} ms median, ${holes} holes` };
+  return { measured: `${count} combinations of substrate, way off and finish`, value: `${span.toFixed(0)} ms median, ${holes} holes, ${broken} broken needs` };
+}
+
+/** The orders of work of the demo jobs, done over again line by line by the checker that knows nothing of the planner. */
+async function orders(core) {
+  const { checkSequence } = await import('../core/dist/sequence/check-sequence.js');
+  const lines = core.DEMO_JOBS.map((job) => core.planJob(job, core.DEMO_SHOP, core.CATALOGUE).operations);
+  const broken = lines.reduce((sum, operations) => sum + checkSequence(operations).length, 0);
+  return { measured: `order of ${lines.flat().length} steps of ${lines.length} demo jobs`, value: `${broken} broken needs` };
 }
 
 function coldPlan() {
@@ -296,6 +306,7 @@ console.table([
   await benchTrip(core),
   ...(await blastWork(core, core.gatherFacts(jobOf(core, 500), core.DEMO_SHOP, core.CATALOGUE))),
   await combinations(core),
+  await orders(core),
   await coldPlan(),
   bundle(),
   ...(await browser()),

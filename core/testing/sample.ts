@@ -42,6 +42,7 @@ export interface Sample {
   readonly system?: readonly string[];
   readonly films?: Readonly<Partial<Record<ProductId, number>>>;
   readonly design?: Design;
+  readonly laidWith?: Zone['laidWith'];
   readonly moisture?: Moisture;
   readonly alloy?: string;
   readonly role?: Part['role'];
@@ -90,6 +91,7 @@ export function sampleJob(sample: Sample = {}): Job {
     filling: sample.filling ? Filling.parse(sample.filling) : null,
     system: sample.system ? [...sample.system] : null,
     films: (sample.films ?? {}) as Zone['films'],
+    laidWith: sample.laidWith ?? {},
     moisture: sample.moisture ?? null,
     design: sample.design ?? null,
     sides: sample.sides ?? null,

@@ -2,6 +2,8 @@ import type { CoatProduct } from '../catalogue/coats.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
+import { litres } from '../units/quantities.ts';
+import { SPRAY_CAN, cansFor } from './spray-can.ts';
 import { paintLitres, profileLitres, spreadingRate, transferShare, wetFilm } from './quantity.ts';
 import { usualTape } from './tape-times.ts';
 
@@ -29,8 +31,11 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
   const { coats, dryFilm } = coatWeight(zone, product);
   const solids = product.volumeSolids.value;
   const area = zone.area * share;
-  const coverage = { area, apply: product.apply, gun: zone.shop.gun, slender: zone.zone.access === 'tube' };
-  const needed = paintLitres(coverage, dryFilm, coats, solids, profile);
+  const apply = zone.zone.laidWith[product.id] ?? product.apply;
+  const coverage = { area, apply, gun: zone.shop.gun, slender: zone.zone.access === 'tube' };
+  // A can of what is usually sprayed from a gun holds thinner paint: it is reckoned by what it covers.
+  const canned = apply === 'aerosol' && product.apply !== 'aerosol';
+  const needed = canned ? litres(((area * coats) / SPRAY_CAN.covers) * SPRAY_CAN.litres) : paintLitres(coverage, dryFilm, coats, solids, profile);
   const lands = transferShare(coverage);
   return {
     product: product.ref,
@@ -38,7 +43,8 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     name: product.name,
     role,
     pack: product.pack,
-    apply: product.apply,
+    apply,
+    cans: apply === 'aerosol' ? cansFor(needed) : null,
     isocyanate: product.isocyanate,
     coats,
     dryFilm,
@@ -49,7 +55,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     covers: spreadingRate(solids, dryFilm),
     lands,
     filling: profileLitres(area, profile, solids) / lands,
-    thinner: needed * product.thinner.value,
+    thinner: canned ? 0 : needed * product.thinner.value,
     pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
     flash: product.flash.value * scale,
     recoatMin: product.recoatMin.value * scale,
@@ -58,7 +64,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     tapeFrom: Math.max(usualTape({ pack: product.pack, drying: scale }), (zone.shop.waits.tape ?? 0) * scale),
     drying: scale,
     mix: product.mix.value,
-    hand: (60 * area * coats) / COAT_RATE[product.apply],
+    hand: (60 * area * coats) / COAT_RATE[apply],
   };
 }
 

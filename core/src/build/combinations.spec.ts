@@ -19,7 +19,8 @@ function outcomes(item: Partial<Item>, more: Sample = {}): { key: string; outcom
     }),
   );
 }
-const holes = (all: ReturnType<typeof outcomes>) => all.flatMap(({ key, outcome }) => (outcome.kind === 'hole' ? [`${key}: ${outcome.why}`] : []));
+const holes = (all: ReturnType<typeof outcomes>) =>
+  all.flatMap(({ key, outcome }) => (outcome.kind === 'hole' || outcome.kind === 'broken' ? [`${key}: ${outcome.why}`] : []));
 
 test.each<[string, Partial<Item>, Sample]>([
   ['a car outside', { kind: 'vehicle', service: 'outside' }, {}],

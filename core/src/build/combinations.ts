@@ -20,7 +20,9 @@ export type Outcome =
   | { readonly kind: 'system'; readonly products: readonly string[] }
   | { readonly kind: 'refused'; readonly codes: readonly string[] }
   /** neither an answer nor a reason, or films that may not meet */
-  | { readonly kind: 'hole'; readonly why: string };
+  | { readonly kind: 'hole'; readonly why: string }
+  /** a step could not be done when it is reached */
+  | { readonly kind: 'broken'; readonly why: string };
 
 /** One way off and one finish on one surface, as they are planned. `zone` has that finish. */
 export function outcomeOf(zone: ZoneFacts, method: Method, finish: Finish, catalogue: Catalogue): Outcome {
@@ -34,7 +36,7 @@ export function outcomeOf(zone: ZoneFacts, method: Method, finish: Finish, catal
   const stops = build.findings.filter(({ severity }) => severity === 'rule-out');
   if (stops.length > 0) return { kind: 'refused', codes: stops.map(({ code }) => code) };
   const broken = brokenOrder({ ...zone, finish }, method, build, catalogue);
-  if (broken) return { kind: 'hole', why: broken };
+  if (broken) return { kind: 'broken', why: broken };
   if (finish.coats.length === 0 || method.id === 'keep.wax') return { kind: 'system', products: [] };
   if (build.coats.length === 0)
     return refusedPrimers(build.primers.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'rule-out'));

@@ -141,3 +141,25 @@ test.each([
   const read = Design.safeParse({ ...design('two-colour', ['basecoat'], ['basecoat']), ...more });
   expect(read.error?.issues[0]?.path[0]).toBe(path);
 });
+
+test("a label's tape time counts for its own colour, at 20 °C, and longer in the cold", () => {
+  const at = (tape: number | null, temperature = 20) => {
+    const entered = design('two-colour', ['colour-1k'], ['colour-1k']);
+    const [first, second] = entered.colours;
+    const plan = built(
+      {
+        ...entered,
+        colours: [
+          { ...first, tape },
+          { ...second, tape },
+        ],
+      },
+      { place: { temperature } },
+    );
+    return plan.design?.steps.find(({ code }) => code === 'tape-line')?.from ?? 0;
+  };
+  expect(at(20)).toBeCloseTo(20, 9);
+  expect(at(240)).toBeCloseTo(240, 9);
+  expect(at(null)).toBeCloseTo(60, 9);
+  expect(at(20, 10)).toBeGreaterThan(20);
+});

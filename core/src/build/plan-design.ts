@@ -1,4 +1,4 @@
-import { coatById, type Catalogue } from '../catalogue/catalogue.ts';
+import { coatById, coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import type { CoatProduct } from '../catalogue/coats.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import { sayFor } from '../facts/say-for.ts';
@@ -57,8 +57,15 @@ function shareOf(zone: ZoneFacts, { kind, share }: Design, i: number, line: numb
 }
 
 function lay(zone: ZoneFacts, colour: DesignColour, share: number, catalogue: Catalogue): Laid {
-  const coat = coatPlan(zone, coatById(colour.coat, catalogue), { role: 'colour', why: `Covers ${Math.round(100 * share)} % of the zone`, share });
-  return { colour, coat: { ...coat, name: `${coat.name}, ${colour.name}` } };
+  const own = colour.product === null ? undefined : coatByRef(colour.product, catalogue);
+  const coat = coatPlan(zone, own ?? coatById(colour.coat, catalogue), {
+    role: 'colour',
+    why: `Covers ${Math.round(100 * share)} % of the zone`,
+    share,
+  });
+  const shop = (zone.shop.waits.tape ?? 0) * coat.drying;
+  const tapeFrom = colour.tape === null ? coat.tapeFrom : Math.max(colour.tape * Math.max(1, coat.drying), shop);
+  return { colour, coat: { ...coat, tapeFrom, name: `${coat.name}, ${colour.name}` } };
 }
 
 const mayFollow = (second: Laid, first: Laid): boolean =>

@@ -44,6 +44,10 @@ export const BARE_MEANS = {
   alcohol: means(practice, 'Isopropyl alcohol', '70 % or more', { minutes: [1, 5], temperature: ROOM }),
   'final-wash': means(practice, 'Water-borne final wash', 'as it comes', { minutes: [1, 5], temperature: ROOM }),
   antistatic: means(practice, 'Antistatic plastics cleaner', 'as it comes', { minutes: [1, 5], temperature: ROOM }),
+  'white-spirit': means(practice, 'White spirit', 'as it comes', { temperature: ROOM }),
+  turpentine: means(practice, 'Turpentine', 'as it comes', { temperature: ROOM }),
+  thinner: means(practice, 'Strong thinner', 'as it comes', { temperature: ROOM }),
+  vinegar: means(practice, 'Vinegar', 'as it comes', { temperature: ROOM, ph: [2, 3] }),
   'test-water': means(practice, 'Clean water', null, { temperature: ROOM }),
 } as const satisfies Readonly<Record<string, Cited<Means>>>;
 export type MeansId = keyof typeof BARE_MEANS;

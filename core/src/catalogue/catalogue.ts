@@ -48,3 +48,6 @@ export const coatByRef = (ref: string, catalogue: Catalogue): CoatProduct | unde
 /** The product that stands for a row: the shop's own copy where its topcoats have one. */
 export const coatById = (id: ProductId, catalogue: Catalogue): CoatProduct =>
   coatByRef(id, catalogue) ?? ([...coatsOf(catalogue).values()].find((coat) => coat.id === id) as CoatProduct);
+
+/** All rows of one coat: the house's own and those that the shop's topcoats bring. */
+export const coatsLike = (id: string, catalogue: Catalogue): CoatProduct[] => [...coatsOf(catalogue).values()].filter((coat) => coat.id === id);

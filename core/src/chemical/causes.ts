@@ -19,16 +19,18 @@ const COLD = 15;
 export const CAUSES: readonly Cause[] = [
   {
     id: 'Left on too long',
+    asks: 'How long was it on, and did anybody look at it in between?',
     symptoms: ['crust', 'stuck'],
-    weight: ({ elapsed, setting }) => ramp(elapsed / setting.life, 0.75, 1.05),
+    weight: ({ elapsed, setting, symptom }) => Math.min(0.95, Math.max(symptom === 'crust' ? 0.7 : 0, ramp(elapsed / setting.life, 0.75, 1.05))),
     because: ({ elapsed, setting }) =>
       `On for ${formatMinutes(elapsed)}; it fades from ${formatMinutes(0.8 * setting.life)} and is dry at ${formatMinutes(setting.life)}.`,
-    change: () => 'Wet it again with fresh stripper, cover it, and scrape as soon as it gives. Left for days it holds harder than before.',
+    change: () => 'Take the crust off dry and start afresh; wetted again it only smears and holds harder.',
   },
   {
     id: 'The film is too thin for this stack',
+    asks: 'How thick was it laid on, and was the brush drawn out?',
     symptoms: ['crust', 'nothing', 'streaks'],
-    weight: ({ setting, first }) => (setting.standing < THIN ? 0.5 : 0) + 0.3 * Math.min(1, Math.max(0, ramp(first / setting.life, 0.5, 1.1))),
+    weight: ({ setting, first }) => (setting.standing < THIN ? 0.35 : 0) + 0.3 * Math.min(1, Math.max(0, ramp(first / setting.life, 0.5, 1.1))),
     because: ({ setting, first }) =>
       `${setting.standing.toFixed(1)} mm stays on the face and works for ${formatMinutes(setting.life)}; the first layer needs ${formatMinutes(first)}.`,
     change: ({ setting }) =>
@@ -36,13 +38,15 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Warm metal or warm air dries it',
+    asks: 'Was the metal warm to the hand, or in the sun?',
     symptoms: ['crust'],
-    weight: ({ setting }) => (setting.stripper.form === 'bath' ? 0 : ramp(setting.temperature, HOT - 6, HOT + 8)),
+    weight: ({ setting }) => (setting.stripper.form === 'bath' ? 0 : Math.min(0.65, ramp(setting.temperature, HOT - 6, HOT + 8))),
     because: ({ setting }) => `At ${setting.temperature} °C it is dry at ${formatMinutes(setting.life)}; every 10 °C more halves that.`,
     change: () => 'Work in the shade or in the cool of the day, smaller sections, under film.',
   },
   {
     id: 'Wind or sun',
+    asks: 'Did wind or sun get at it?',
     symptoms: ['crust'],
     weight: ({ zone }) => (zone.job.place.indoors ? 0 : 0.6),
     because: ({ setting }) => `Outdoors the working life is about a third shorter: ${formatMinutes(setting.life)} here.`,
@@ -50,14 +54,17 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Not covered',
+    asks: 'Was it under film, and did the film lie on it?',
     symptoms: ['crust'],
-    weight: ({ setting, through }) => (setting.covered || setting.stripper.form === 'bath' ? 0 : 0.3 + 0.5 * ramp(through / setting.life, 0.6, 2)),
+    weight: ({ setting, through }) =>
+      setting.covered || setting.stripper.form === 'bath' ? 0 : Math.min(0.65, 0.3 + 0.5 * ramp(through / setting.life, 0.6, 2)),
     because: ({ setting, through }) =>
       `The stack needs ${formatMinutes(through)}, uncovered it dries at ${formatMinutes(setting.life)}; under film it would last ${formatMinutes(3.5 * setting.life)}.`,
     change: () => 'Cover with film at once and press the air out.',
   },
   {
     id: 'Too early to tell',
+    asks: 'Has the likely time passed yet?',
     symptoms: ['nothing', 'stops'],
     weight: ({ elapsed, first, through, layer }) => 1 - ramp(elapsed / (layer === 0 ? first : through), 0.5, 1.3),
     because: ({ elapsed, first, through, layer }) =>
@@ -68,6 +75,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'The closed surface was not broken',
+    asks: 'Was the gloss sanded off all over before it was laid on?',
     symptoms: ['nothing', 'lanes'],
     weight: (seen) => (closed(seen) ? 0.9 : 0),
     because: ({ first }) =>
@@ -76,6 +84,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'The surface is open only in the scratches',
+    asks: 'Is there still gloss between the scratches?',
     symptoms: ['lanes'],
     weight: ({ zone, setting }) => (zone.closedTop && setting.broken ? 0.7 : 0.1),
     because: ({ setting }) =>
@@ -84,8 +93,10 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Brushed over during dwell',
-    symptoms: ['lanes', 'stops', 'streaks'],
-    weight: ({ setting }) => (setting.stripper.skinForming ? (setting.brushed ? 0.9 : 0.5) : 0.1),
+    asks: 'Did anybody go back over it with the brush?',
+    symptoms: ['lanes', 'stops', 'streaks', 'crust'],
+    weight: ({ setting, symptom }) =>
+      setting.brushed && symptom === 'crust' ? 1 : setting.stripper.skinForming ? (setting.brushed ? 0.9 : 0.5) : 0.1,
     because: ({ setting, first }) =>
       setting.stripper.skinForming
         ? `This type works under a skin; where it is broken the front goes on at ${BRUSHED_OVER} of its pace: ${formatMinutes(setting.brushed ? first : first / BRUSHED_OVER)} instead of ${formatMinutes(setting.brushed ? first * BRUSHED_OVER : first)}.`
@@ -94,6 +105,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'It drained off the face',
+    asks: 'Did it run off and leave a thin film?',
     symptoms: ['streaks', 'crust', 'nothing'],
     weight: (seen) => (upright(seen) && seen.setting.stripper.form === 'liquid' && !seen.setting.fed ? 0.9 : 0),
     because: ({ setting }) =>
@@ -102,6 +114,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'It ran down in curtains',
+    asks: 'Are there curtains or bare bands on the upright face?',
     symptoms: ['streaks'],
     weight: (seen) => (upright(seen) && seen.setting.stripper.form !== 'liquid' ? 0.3 + 0.4 * ramp(seen.setting.laid, 2.5, 4) : 0),
     because: ({ setting }) => `${setting.laid.toFixed(1)} mm of ${setting.stripper.form} on an upright face: where it slides, a thin film stays.`,
@@ -109,6 +122,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Laid on unevenly',
+    asks: 'Are there thick and thin places where the brush went?',
     symptoms: ['streaks', 'lanes'],
     weight: () => 0.35,
     because: ({ setting }) =>
@@ -117,6 +131,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Too cold',
+    asks: 'How warm were metal and air during the dwell?',
     symptoms: ['nothing', 'stops'],
     weight: ({ setting }) => (setting.stripper.form === 'bath' ? 0 : ramp(COLD + 3 - setting.temperature, 0, 10)),
     because: ({ setting, first }) =>
@@ -125,6 +140,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Grease, wax or silicone on top',
+    asks: 'Was it degreased first, and does water bead on it?',
     symptoms: ['nothing', 'lanes', 'streaks'],
     weight: (seen) => (has(seen, 'grease', 'silicone', 'wax', 'mould-release', 'fouling') ? 0.7 : 0),
     because: ({ zone }) => `Entered on this zone: ${zone.zone.condition.contamination.join(', ')}. Stripper works on clean paint only.`,
@@ -132,6 +148,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'This stripper does not work on the next layer',
+    asks: 'Does the data sheet name this coating?',
     symptoms: ['stops', 'nothing'],
     weight: ({ setting, layer }) => (setting.blockedBy === null ? 0 : layer >= setting.off.length ? 1 : setting.off.length === 0 ? 1 : 0.3),
     because: ({ setting }) => `In practice it does not soften ${lowerFirst(setting.blockedBy ?? '')}.`,
@@ -139,6 +156,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'A harder layer lies below',
+    asks: 'What colour and hardness does the layer have at which it stops?',
     symptoms: ['stops'],
     weight: (seen) => (seen.layer > 0 && seen.layer < seen.setting.films.length ? 0.3 + 0.5 * ramp(seen.restScraped / seen.first, 1, 4) : 0),
     because: (seen) =>
@@ -147,6 +165,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Softened paint lies in the way',
+    asks: 'Was the soft paint scraped off before more was laid on?',
     symptoms: ['stops', 'stuck'],
     weight: ({ rest, restScraped, depth }) => (depth > 0 && rest > 0 ? ramp(rest / Math.max(restScraped, 1e-6), 1, 1.8) : 0),
     because: ({ depth, rest, restScraped }) =>
@@ -155,6 +174,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Water was left from the last rinse',
+    asks: 'Was it blown and wiped dry after the last rinse?',
     symptoms: ['stops', 'nothing', 'streaks'],
     weight: ({ setting }) => (setting.between === 'rinse-and-dry' ? 0.25 : 0),
     because: () => 'This type is rinsed between rounds; water left in corners and on the face weakens the next round.',
@@ -162,6 +182,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'A layer nobody entered',
+    asks: 'How many rings does a sanded crater show?',
     symptoms: ['stops', 'nothing'],
     weight: ({ zone }) =>
       zone.zone.stack.some(({ origin }) => origin === 'unknown') && !zone.zone.tests.some(({ result }) => result.test === 'bullseye') ? 0.3 : 0,
@@ -170,6 +191,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'Scraped too early',
+    asks: 'Did it wrinkle by itself before it was scraped?',
     symptoms: ['stuck'],
     weight: ({ elapsed, first }) => 1 - ramp(elapsed / first, 0.7, 1.2),
     because: ({ elapsed, first, depth }) =>
@@ -178,6 +200,7 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'The place wants another tool',
+    asks: 'Does the blade lie flat there?',
     symptoms: ['stuck'],
     weight: ({ zone }) => (zone.zone.access !== 'flat' || zone.substrate.id === 'cast-iron' ? 0.5 : 0.1),
     because: ({ zone }) =>

@@ -2,7 +2,7 @@ import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { MethodId } from '../model/ids.ts';
 import { mm } from '../units/quantities.ts';
-import { diagnose, SYMPTOMS, type Symptom } from './diagnose.ts';
+import { diagnose, restart, SYMPTOMS, type Symptom } from './diagnose.ts';
 import { dwellSetting } from './dwell-setting.ts';
 
 function causes(symptom: Symptom, elapsed: number, sample: Sample, id: MethodId = 'chem.fast-solvent') {
@@ -63,4 +63,27 @@ test('what is entered changes the answer: the same crust in a cool shop under fi
   expect(hot).toContain('Warm metal or warm air dries it');
   expect(cool).not.toContain('Warm metal or warm air dries it');
   expect(cool).not.toContain('Not covered');
+});
+
+/** Common practice, no source. */
+describe('a crust', () => {
+  test('that was worked over leads with that, one that was left with the time; neither is ever wetted again', () => {
+    expect(first('crust', 60, { ...CLEAR, lay: { brushed: true } })).toBe('Brushed over during dwell');
+    expect(first('crust', 20, { ...CLEAR, place: { temperature: 32 } })).toBe('Left on too long');
+    for (const { change } of causes('crust', 60, CLEAR)) expect(change).not.toMatch(/wet it again/i);
+  });
+  test('is taken off dry, rinsed, dried, tried on a square and begun afresh; never sanded where it may hold lead', () => {
+    expect(restart(sampleFacts(CLEAR)).map(({ title }) => title)).toEqual([
+      'Scrape or sand the crust off',
+      'Rinse and dry',
+      'Try a square',
+      'Start afresh',
+    ]);
+    expect(restart(sampleFacts({ ...CLEAR, condition: { lead: 'suspected' } }))[0]?.detail).toContain('no dry sanding');
+    expect(restart(sampleFacts({ ...CLEAR, substrate: 'abs' }))[0]?.title).toContain('plastic');
+  });
+  test('every cause asks one question of its own', () => {
+    const asked = (Object.keys(SYMPTOMS) as Symptom[]).flatMap((symptom) => causes(symptom, 25, CLEAR).map(({ asks }) => asks));
+    for (const question of asked) expect(question).toMatch(/\?$/);
+  });
 });

@@ -17,6 +17,7 @@ export type Symptom = keyof typeof SYMPTOMS;
 /** What the causes look at: the plan's own numbers at the time of looking. */
 export interface Case {
   readonly zone: ZoneFacts;
+  readonly symptom: Symptom;
   readonly setting: DwellSetting;
   /** clock min since laid on */
   readonly elapsed: number;
@@ -33,6 +34,8 @@ export interface Case {
 
 export interface Cause {
   readonly id: string;
+  /** what to ask whoever laid it on, to tell it from the others */
+  readonly asks: string;
   readonly symptoms: readonly Symptom[];
   /** from 0, impossible, to 1, nearly certain; model assumption */
   readonly weight: (seen: Case) => number;
@@ -43,6 +46,7 @@ export interface Cause {
 
 export interface Diagnosis {
   readonly cause: string;
+  readonly asks: string;
   readonly weight: number;
   readonly because: string;
   readonly change: string;
@@ -53,15 +57,15 @@ const LEAST = 0.1;
 
 /** Likely causes of what is seen after `elapsed` min, the likeliest first, each with this zone's own numbers and what to change. */
 export function diagnose(zone: ZoneFacts, setting: DwellSetting, symptom: Symptom, elapsed: number): Diagnosis[] {
-  const seen = caseOf(zone, setting, elapsed);
+  const seen = caseOf(zone, setting, symptom, elapsed);
   return CAUSES.filter(({ symptoms }) => symptoms.includes(symptom))
-    .map(({ id, weight, because, change }) => ({ cause: id, weight: Math.min(1, Math.max(0, weight(seen))), because, change }))
+    .map(({ id, asks, weight, because, change }) => ({ cause: id, asks, weight: Math.min(1, Math.max(0, weight(seen))), because, change }))
     .filter(({ weight }) => weight >= LEAST)
     .sort((a, b) => b.weight - a.weight)
     .map(({ because, change, ...rest }) => ({ ...rest, because: because(seen), change: change(seen) }));
 }
 
-function caseOf(zone: ZoneFacts, setting: DwellSetting, elapsed: number): Case {
+function caseOf(zone: ZoneFacts, setting: DwellSetting, symptom: Symptom, elapsed: number): Case {
   const { films, pace } = setting;
   const depth = depthAfter(films, effectiveAfter(plannedSpans(setting), elapsed));
   const times = faceTimes(films);
@@ -69,6 +73,7 @@ function caseOf(zone: ZoneFacts, setting: DwellSetting, elapsed: number): Case {
   const layer = films.filter(({ thickness }) => (face += thickness) <= depth + 1e-6).length;
   return {
     zone,
+    symptom,
     setting,
     elapsed,
     depth,
@@ -78,4 +83,26 @@ function caseOf(zone: ZoneFacts, setting: DwellSetting, elapsed: number): Case {
     rest: (timeThrough(films) - effectiveAfter(plannedSpans(setting), elapsed)) / pace,
     restScraped: timeThrough(scrapeOff(films, depth)) / pace,
   };
+}
+
+export interface Restart {
+  readonly title: string;
+  readonly detail: string;
+}
+
+/** From a crust that has dried to a fresh start. It is never wetted again: that only smears it. Common practice, no source. */
+export function restart({ substrate, treatAsLead, biocide }: ZoneFacts): Restart[] {
+  const soft = substrate.group.startsWith('plastic') || substrate.group === 'composite' || substrate.group === 'light';
+  const dusty = treatAsLead || biocide;
+  return [
+    {
+      title: soft ? 'Scrape the crust off with plastic' : 'Scrape or sand the crust off',
+      detail: dusty
+        ? 'Scraped only, vacuum with a HEPA filter beside the blade, no dry sanding: the crust holds lead or biocide.'
+        : `Dry, as it is${soft ? '' : '; P80 where the blade slides'}; mask and gloves, the dust holds stripper.`,
+    },
+    { title: 'Rinse and dry', detail: 'Plenty of water, laps blown out, dried through: water left behind weakens the next film.' },
+    { title: 'Try a square', detail: 'A hand-width square with what is to be changed, covered, looked at by the clock until it lifts.' },
+    { title: 'Start afresh', detail: 'One section, laid on once, scraped at the time that the square has shown.' },
+  ];
 }

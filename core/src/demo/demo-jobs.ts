@@ -120,6 +120,7 @@ function baggageTug(): Job {
           shape: { kind: 'entered', area: m2(i === 0 ? 0.18 : 0.05) },
           stack: zone.stack.filter(({ coating }) => coating === 'alkyd-enamel'),
         }))(hitch),
+        role: 'frame',
         features: ['threads'],
         box: { length: metres(0.4), width: metres(0.25), height: metres(0.2) },
       })),
@@ -161,6 +162,7 @@ function horsebox(): Job {
         ...named('Side skins', ['Skins', 'Rivet lines'], (zone, i) =>
           i === 0 ? { ...zone, access: 'flat', shape: { kind: 'rectangle', width: metres(2.9), height: metres(1.2), count: 2 } } : zone,
         )(frame),
+        role: 'ordinary',
         features: ['seams', 'rubber'],
         held: 'in-place',
       })),

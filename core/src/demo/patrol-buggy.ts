@@ -76,6 +76,7 @@ export function patrolBuggy(): Job {
             access: 'flat',
           }),
         )(housing),
+        role: 'ordinary',
         thickness: mm(7),
         held: 'hung',
         features: ['bearing-seats', 'threads', 'vents'],

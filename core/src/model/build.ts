@@ -10,6 +10,7 @@ export const CoatPlan = z.strictObject({
   role: z.enum(['primer', 'surfacer', 'colour']),
   pack: z.enum(['1K', '2K']),
   apply: z.enum(['gun', 'roller', 'aerosol']),
+  cans: z.int().nullable().describe('spray cans for all coats; null: not from a can'),
   isocyanate: z.boolean(),
   coats: z.int(),
   dryFilm: z.number().describe('µm, one coat'),

@@ -1,6 +1,6 @@
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
-import { NO_WAITS, SHOP_FORMAT, USUAL_GRINDER, USUAL_PAPERS, type Shop } from './shop.ts';
+import { NO_WAITS, SHOP_FORMAT, USUAL_GRINDER, USUAL_CLEANERS, USUAL_PAPERS, type Shop } from './shop.ts';
 import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -19,6 +19,7 @@ export const DEFAULT_SHOP: Shop = {
   tub: { length: metres(0.8), width: metres(0.5), height: metres(0.4) },
   air: null,
   papers: [...USUAL_PAPERS],
+  cleaners: [...USUAL_CLEANERS],
   grinder: USUAL_GRINDER,
   gun: 'hvlp',
   scale: 1,

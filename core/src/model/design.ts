@@ -10,6 +10,14 @@ export const DesignColour = z.strictObject({
   name: z.string().trim().min(1, 'needs a name').max(40, 'at most 40 characters'),
   coat: ColourId,
   dark: z.boolean().describe('strong enough to bleed through the next'),
+  product: z.string().max(60).nullable().default(null).describe("the shop's own row of that coat; null: as the topcoat has it"),
+  tape: z
+    .number({ error: 'needs a number of minutes' })
+    .positive('must be more than 0 min')
+    .lte(14 * 1440, 'must be two weeks at most')
+    .nullable()
+    .default(null)
+    .describe('min at 20 °C until tape may lie on it, by its label; null: as usual'),
 });
 export type DesignColour = z.infer<typeof DesignColour>;
 

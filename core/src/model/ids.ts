@@ -157,6 +157,20 @@ export type CoatId = z.infer<typeof CoatId>;
 export const ProductId = z.enum([...PrimerId.options, ...CoatId.options]);
 export type ProductId = z.infer<typeof ProductId>;
 
+/** What a face is cleaned or wiped with. */
+export const CleanerId = z.enum([
+  'detergent',
+  'wax-and-grease',
+  'final-wash',
+  'alcohol',
+  'antistatic',
+  'white-spirit',
+  'turpentine',
+  'vinegar',
+  'thinner',
+]);
+export type CleanerId = z.infer<typeof CleanerId>;
+
 /** Blast nozzles by the number they are sold under: the bore in sixteenths of an inch. */
 export const NozzleId = z.enum(['no-2', 'no-3', 'no-4', 'no-5', 'no-6', 'no-7', 'no-8']);
 export type NozzleId = z.infer<typeof NozzleId>;

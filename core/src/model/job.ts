@@ -69,6 +69,10 @@ export type Choice = z.infer<typeof Choice>;
 export const Service = z.enum(['inside', 'outside', 'immersed-fresh', 'immersed-salt', 'engine-heat']);
 export type Service = z.infer<typeof Service>;
 
+/** What a paint is laid on with. */
+export const LaidWith = z.enum(['gun', 'roller', 'aerosol']);
+export type LaidWith = z.infer<typeof LaidWith>;
+
 /** A step that somebody leaves out, with the reason in writing. */
 export const LeftOut = z.strictObject({
   kind: OperationKind,
@@ -104,6 +108,7 @@ export const Zone = z.strictObject({
     .partialRecord(ProductId, Micrometres)
     .default({})
     .describe('dry film wanted of a product, all its coats, µm; what is not named takes its usual film'),
+  laidWith: z.partialRecord(ProductId, LaidWith).default({}).describe('tool of a product where it is not the usual one'),
   moisture: Moisture.nullable().default(null).describe('of a laminate; null: not measured'),
   design: Design.nullable().default(null).describe('two colours or lettering; null: one colour'),
   sides: z.enum(['one', 'both']).nullable().default(null).describe('whether the back is coated too; null: as the shape has it'),

@@ -59,6 +59,7 @@ export const newZone = (name: string, newId: NewId): Zone => ({
   patches: [],
   system: null,
   films: {},
+  laidWith: {},
   moisture: null,
   design: null,
   sides: null,

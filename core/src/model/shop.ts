@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AirPlant } from './air-plant.ts';
-import { GritId, MethodId } from './ids.ts';
+import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
@@ -98,6 +98,8 @@ export const USUAL_PAPERS: readonly GritId[] = [
   'P2000',
 ];
 
+export const USUAL_CLEANERS: readonly CleanerId[] = ['wax-and-grease', 'final-wash', 'antistatic', 'alcohol', 'detergent'];
+
 /** The shop profile: rates, prices, kit, law and schools that hold for all jobs. Money in the shop's currency. */
 export const Shop = z
   .strictObject({
@@ -124,6 +126,11 @@ export const Shop = z
       .max(28)
       .default([...USUAL_PAPERS])
       .describe('grits of paper and discs in stock'),
+    cleaners: z
+      .array(CleanerId)
+      .max(9)
+      .default([...USUAL_CLEANERS])
+      .describe('cleaners in stock, the first that a step takes is used'),
     grinder: Grinder.default(USUAL_GRINDER),
     gun: SprayGun.default('hvlp').describe('how the spray gun atomises: what misses the part depends on it'),
     scale: z

@@ -17,6 +17,8 @@ export interface PartTemplate {
   readonly id: string;
   readonly name: string;
   readonly says: string;
+  /** what it is to the item, where its kind says so */
+  readonly role?: Part['role'];
   readonly substrate: SubstrateId;
   readonly thickness: number;
   readonly held?: Part['held'];
@@ -50,6 +52,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'factory-panel',
     name: 'Steel panel, factory finish',
     says: 'Dip primer, surfacer, base and clear',
+    role: 'ordinary',
     substrate: 'mild-steel-sheet',
     thickness: 0.8,
     features: ['seams'],
@@ -63,6 +66,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'alloy-frame',
     name: 'Alloy tube frame, baked finish',
     says: 'Sprayed and baked colour under clear',
+    role: 'frame',
     substrate: 'aluminium-sheet',
     thickness: 1.6,
     held: 'hung',
@@ -81,6 +85,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'carbon-tube',
     name: 'Carbon tube part',
     says: 'Colour and clear on carbon',
+    role: 'frame',
     substrate: 'carbon-epoxy',
     thickness: 1.5,
     held: 'hung',
@@ -95,6 +100,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'alloy-wheel',
     name: 'Cast alloy wheel',
     says: 'Powder base, colour and clear',
+    role: 'wheel',
     substrate: 'aluminium-cast',
     thickness: 8,
     features: ['tyre', 'threads'],
@@ -117,6 +123,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'steel-rim',
     name: 'Rusty steel rim',
     says: 'Old enamel, rust grade C',
+    role: 'wheel',
     substrate: 'mild-steel-section',
     thickness: 3,
     features: ['heavy'],
@@ -152,6 +159,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'yacht-bottom',
     name: 'Yacht bottom',
     says: 'Built-up antifouling on gelcoat',
+    role: 'ordinary',
     substrate: 'grp-gelcoat',
     thickness: 12,
     held: 'in-place',
@@ -188,6 +196,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'olefin-bumper',
     name: 'Moulded bumper, polypropylene',
     says: 'Flexible base and clear on primer',
+    role: 'ordinary',
     substrate: 'pp-epdm',
     thickness: 3,
     held: 'hung',
@@ -205,6 +214,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'abs-fairing',
     name: 'ABS fairing',
     says: 'Base and clear on plastic',
+    role: 'ordinary',
     substrate: 'abs',
     thickness: 3,
     held: 'hung',
@@ -219,6 +229,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'steel-tank',
     name: 'Steel fuel tank',
     says: 'Two-pack repaint over factory primer',
+    role: 'tank',
     substrate: 'mild-steel-sheet',
     thickness: 0.9,
     held: 'hung',
@@ -234,6 +245,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'grp-bonnet',
     name: 'Glass-fibre bonnet',
     says: 'Repainted gelcoat',
+    role: 'ordinary',
     substrate: 'grp-gelcoat',
     thickness: 4,
     features: [],
@@ -247,6 +259,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'chassis-rail',
     name: 'Chassis rail, steel section',
     says: 'Old enamel and rust',
+    role: 'frame',
     substrate: 'mild-steel-section',
     thickness: 4,
     held: 'in-place',
@@ -288,6 +301,7 @@ export function partFromTemplate(template: PartTemplate, newId: NewId): Part {
     box: null,
     touching: [],
     ...NEW_PART,
+    role: template.role ?? NEW_PART.role,
     zones: template.zones.map((zone): Zone => ({
       ...newZone(zone.name, newId),
       shape: zone.shape,

@@ -174,11 +174,11 @@ test('a blasted rim on a humid day has its primer on within the hour; on a dry d
   expect(told(plan(RIM), /^Two-pack epoxy primer/)).toMatch(/by 30 min at the latest; later: Flash rust: 85 % humidity/);
 });
 
-test('pits that leak in a rim are cleaned out on the run sheet, corrosion through two thirds is not for the shop', () => {
+test('pits that leak in a blasted rim are blasted once more, never with acid on bright steel; corrosion through two thirds is not for the shop', () => {
   const pits = Find.parse({ id: 'f', kind: 'pits', where: 'valve hole', area: null, depth: null, loaded: false });
-  expect(plan(RIM, [pits]).job.operations.map(({ title }) => title)).toContain('Clean the pits out, valve hole');
+  expect(plan(RIM, [pits]).job.operations.map(({ title }) => title)).toContain('Blast the place once more, dry, valve hole');
   const marked = plan(RIM, [{ ...pits, spot: { on: null, x: 0.2, y: 0.4 } }]).job.operations.find(({ title }) =>
-    title.startsWith('Clean the pits out'),
+    title.startsWith('Blast the place once more'),
   );
   expect(marked?.title).toMatch(/valve hole, mark 1 on the map$/);
   const stopped = plan(RIM, [{ ...pits, kind: 'corrosion', loaded: true }]);
@@ -212,8 +212,8 @@ test('the two colours of the wheel stand on the run sheet with tape between them
     design: {
       kind: 'two-colour',
       colours: [
-        { name: 'graphite', coat: 'solid-2k', dark: true },
-        { name: 'silver', coat: 'basecoat', dark: false },
+        { name: 'graphite', coat: 'solid-2k', dark: true, product: null, tape: null },
+        { name: 'silver', coat: 'basecoat', dark: false, product: null, tape: null },
       ],
       share: percent(40),
       line: null,
@@ -266,8 +266,8 @@ test('two colours of one product are sanded for once, and the tape round them is
     design: {
       kind: 'two-colour',
       colours: [
-        { name: 'sand', coat: 'solid-2k', dark: false },
-        { name: 'moss', coat: 'solid-2k', dark: false },
+        { name: 'sand', coat: 'solid-2k', dark: false, product: null, tape: null },
+        { name: 'moss', coat: 'solid-2k', dark: false, product: null, tape: null },
       ],
       share: percent(30),
       line: null,

@@ -35,9 +35,9 @@ interface Look {
   residue: boolean;
   sharp: 'no' | 'acid' | 'alkali';
   stripCover: boolean;
-  paintCover: boolean;
-  greasy: boolean;
-  scraped: boolean;
+  /** covered for paint, and whether that was sanded over since */
+  covered: boolean;
+  scuffed: boolean;
   keyed: boolean;
   flamed: boolean;
   sanded: boolean;
@@ -50,7 +50,6 @@ interface Look {
   coats: number;
   /** titles already laid, to see that no pass comes twice or too soon */
   passes: Map<string, number>;
-  taped: boolean;
   cured: boolean;
 }
 
@@ -60,9 +59,8 @@ const FRESH: Omit<Look, 'passes'> = {
   residue: false,
   sharp: 'no',
   stripCover: false,
-  paintCover: false,
-  greasy: false,
-  scraped: false,
+  covered: false,
+  scuffed: false,
   keyed: false,
   flamed: false,
   sanded: false,
@@ -73,7 +71,6 @@ const FRESH: Omit<Look, 'passes'> = {
   vapour: false,
   openHole: false,
   coats: 0,
-  taped: false,
   cured: false,
 };
 
@@ -114,11 +111,12 @@ export function checkSequence(operations: readonly Line[]): Broken[] {
   const broken: Broken[] = [];
   const looks = new Map<string, Look>();
   for (const operation of operations) {
-    if (operation.against !== null && operation.hand === 0 && operation.title.startsWith('Left out')) continue;
+    const leftOut = operation.against !== null && operation.hand === 0;
     for (const { zone, side } of operation.faces) {
       const look = looks.get(zone) ?? { ...FRESH, passes: new Map() };
       looks.set(zone, look);
-      for (const says of complaints(operation, look, side)) broken.push({ zone, at: `${operation.number} ${operation.title}`, says });
+      // What somebody leaves out in writing is theirs to answer for.
+      for (const says of leftOut ? [] : complaints(operation, look, side)) broken.push({ zone, at: `${operation.number} ${operation.title}`, says });
       work(operation, look, side);
     }
   }
@@ -170,6 +168,7 @@ function coatComplaints({ name, pass }: NonNullable<Line['coat']>, look: Look, s
   must(!look.stripCover, 'a film with the strip covers still on');
   must(!look.rawFiller && !look.openHole && !look.oldFiller, 'a film over raw filler or a hole');
   must(!look.sanded, 'a film on sanding dust');
+  must(!look.scuffed, 'a film with covers that sanding has scuffed');
   if (look.coats === 0) {
     must(look.wiped, 'the first film on a face that is not wiped');
     must(look.tested, 'the first film before the last test');
@@ -202,7 +201,10 @@ function work({ kind, coat, takes, ends }: Line, look: Look, side: string | null
   if (kind === 'block') look.rawFiller = false;
   if (kind === 'key') Object.assign(look, { keyed: true, flamed: false });
   if (kind === 'flame') look.flamed = true;
-  if (kind === 'sand-film') Object.assign(look, { sanded: true, dusty: true });
+  if (kind === 'sand-film') Object.assign(look, { sanded: true, dusty: true, scuffed: look.covered && ends.includes('covered-for-paint') });
+  if (kind === 'cover-for-paint') look.covered = true;
+  if (kind === 'cover-again') look.scuffed = false;
+  if (kind === 'knock-old-filler-out') look.oldFiller = false;
   if (kind === 'cure') look.cured = true;
   if (wets) look.wet = true;
   if (kind === 'dry' || kind === 'take-film-off') look.wet = kind === 'take-film-off';

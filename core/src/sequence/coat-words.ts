@@ -1,3 +1,4 @@
+import { cansFor } from '../build/spray-can.ts';
 import { areaWithinWindow } from '../build/windows.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
@@ -39,12 +40,19 @@ type Laid = Place & { readonly coat: Pass };
 /** One mix for all zones of the pass. */
 function mixText(passes: readonly Pass[]): string {
   const [{ plan }] = passes as [Pass];
-  if (plan.apply === 'aerosol')
-    return plan.pack === '2K' ? 'Everything ready first, then warm can, shake two minutes, open the hardener.' : 'Shake two minutes, warm can.';
+  if (plan.apply === 'aerosol') return cansText(passes);
   const litres = sum(passes, ({ plan: own, share }) => own.litres * share);
   const thinner = sum(passes, ({ plan: own, share }) => own.thinner * share);
   const mixed = `Mix about ${amount(litres)} L${thinner > 0.005 ? ` with ${amount(thinner)} L thinner` : ''}`;
   return `${mixed}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? '; hardener by the data sheet' : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
+}
+
+/** Cans are counted over all zones of the mix; a two-pack can is used up the day it is pierced. */
+function cansText(passes: readonly Pass[]): string {
+  const [{ plan }] = passes as [Pass];
+  const cans = cansFor(sum(passes, ({ plan: own, share }) => own.litres * share));
+  const count = `About ${cans} ${cans === 1 ? 'can' : 'cans'}, warm, shaken two minutes after the ball is free`;
+  return plan.pack === '2K' ? `${count}; pierced only when every face is ready, used up within the day.` : `${count}.`;
 }
 
 const amount = (litres: number): string => (litres < 0.995 ? litres.toPrecision(2) : litres.toFixed(1));

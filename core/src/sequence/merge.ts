@@ -105,11 +105,20 @@ class Merger {
     this.batch = aboard;
   }
 
+  /** Whether a face may come along in passing: no clock of its own starts here. One that begins a mix goes on with the batch. */
+  private joins(line: Line): boolean {
+    const train = trainAt(line);
+    if (!train) return true;
+    if (train.window !== Infinity) return false;
+    this.batch.push({ line, until: train.to });
+    return true;
+  }
+
   /** The same operation on every face that stands before it; a face whose clock would start waits for its own batch. */
   private take(lead: Line): Entry[] {
     const key = lead.keys[lead.at];
     const aboard = new Set(this.batch.map(({ line }) => line));
-    const taken = this.lines.filter((line) => line === lead || (line.keys[line.at] === key && (aboard.has(line) || !trainAt(line))));
+    const taken = this.lines.filter((line) => line === lead || (line.keys[line.at] === key && (aboard.has(line) || this.joins(line))));
     if (this.waiting.has(key as string)) this.waiting.set(key as string, (this.waiting.get(key as string) ?? 0) - taken.length);
     return taken.map((line) => ({ chain: line.chain, step: line.chain.steps[line.at++] as Walked }));
   }

@@ -1,5 +1,5 @@
 import type { Finding } from '../model/finding.ts';
-import type { Operation } from '../model/operation.ts';
+import type { Fact, Operation } from '../model/operation.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { sum } from '../units/sum.ts';
@@ -67,9 +67,9 @@ function toOperation(group: readonly Entry[], number: number, { ids, inputs, tit
     where: [...(task.where ?? group.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
     hand: words.hand + (shared ? Math.max(...hands) : sum(hands, (hand) => hand)),
     wait: Math.max(...group.map((entry) => entry.step.task.wait ?? 0)),
-    needs: [...step.needs],
-    gives: [...step.gives],
-    ends: [...step.ends],
+    needs: union(group, (own) => own.needs),
+    gives: union(group, (own) => own.gives),
+    ends: union(group, (own) => own.ends),
     askedBy: step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id },
     undoneBy: step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy),
     why: task.because ?? '',
@@ -86,6 +86,9 @@ function toOperation(group: readonly Entry[], number: number, { ids, inputs, tit
     cautions: [...new Set(group.flatMap((entry) => entry.step.task.cautions ?? []))],
   };
 }
+
+/** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
+const union = (group: readonly Entry[], of: (step: Walked) => readonly Fact[]): Fact[] => [...new Set(group.flatMap(({ step }) => of(step)))];
 
 function productOf(group: readonly Entry[]): Operation['product'] {
   const products = group.flatMap(({ step }) => step.task.product ?? []);

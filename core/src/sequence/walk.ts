@@ -181,11 +181,11 @@ class Walker {
     return here;
   }
 
-  /** Who calls comes after what it called. */
+  /** The next step that wants what this one was called for. */
   private callerOf(i: number): Walked['askedBy'] {
-    const call = this.callers[i];
-    const by = call && this.steps.find(({ task }, later) => later > i && task === call.by);
-    return call && by ? { fact: call.fact, id: by.id } : null;
+    const fact = this.callers[i]?.fact;
+    const by = fact && this.steps.find(({ needs }, later) => later > i && needs.includes(fact));
+    return fact && by ? { fact, id: by.id } : null;
   }
 
   private nextId({ kind, side }: Task): string {

@@ -1,3 +1,4 @@
+import { SPRAY_CAN } from '../build/spray-can.ts';
 import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { Operation } from '../model/operation.ts';
@@ -79,7 +80,7 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
       group: 'product',
       unit: 'L',
       price: coat.pricePerLitre,
-      packs: packsOf(coat.product, catalogue),
+      packs: coat.cans === null ? packsOf(coat.product, catalogue) : [SPRAY_CAN.litres],
       quantity: coat.litres,
     },
     ...(coat.thinner > 0

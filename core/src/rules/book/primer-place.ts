@@ -47,7 +47,7 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['product', 'shop equipment'],
     change: 'Add a spray gun to the shop.',
-    when: (s) => s.primer.apply === 'gun' && !s.zone.shop.equipment.includes('spray-gun'),
+    when: (s) => (s.zone.zone.laidWith[s.primer.id] ?? s.primer.apply) === 'gun' && !s.zone.shop.equipment.includes('spray-gun'),
   },
   {
     id: 'iso-supplied-air',

@@ -1,6 +1,9 @@
 import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
 import { washesFirst } from '../../bare/washes-first.ts';
+import { chooseCleaners } from '../../bare/choose-cleaner.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
+import { CLEANERS } from '../../catalogue/cleaners.ts';
+import type { Means } from '../../model/bare.ts';
 import type { Soil } from '../../model/job.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
@@ -29,6 +32,7 @@ export const cleanTasks = (input: FaceInput): Task[] => [
 
 const has = ({ facts }: FaceInput, kinds: readonly Soil[]): Soil[] => facts.zone.condition.contamination.filter((soil) => kinds.includes(soil));
 const hands = ({ facts }: FaceInput, perSquareMetre = MINUTES): number => START + perSquareMetre * facts.area;
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 const words = (soils: readonly Soil[]): string => soils.map((soil) => soil.replace('-', ' ')).join(' and ');
 
 const fouling = (input: FaceInput): Task[] =>
@@ -52,6 +56,7 @@ function grease(input: FaceInput): Task[] {
   const soaked = facts.zone.condition.letGo === 'soaked';
   if (soils.length === 0 && !asked && !unknown && !kept && !soaked) return [];
   if (soils.length === 0 && (wayOff?.traits.includes('caustic') ?? false)) return [];
+  const { means, notes } = washWith(input, soils);
   const task: Task =
     asked && soils.length === 0
       ? { kind: 'degrease', title: asked.title, detail: asked.reason, hand: hands(input) }
@@ -65,12 +70,22 @@ function grease(input: FaceInput): Task[] {
                 : soaked
                   ? 'Wash out what has soaked in'
                   : 'Degrease what nobody knows',
-          detail: `Degreaser, then clean water. Before any sanding: sanding grinds it in.${unknown ? ' Its history is not known: twice, with fresh cloths.' : ''}${soaked ? ' Twice, and again once it is bare: what has soaked in bleeds out for days.' : ''}`,
+          detail: `Degreaser, then clean water. Before any sanding: sanding grinds it in.${unknown ? ' Its history is not known: twice, with fresh cloths.' : ''}${soaked ? ' Twice, and again once it is bare: what has soaked in bleeds out for days.' : ''}${notes}`,
           hand: hands(input, unknown || soaked ? 2 * MINUTES : MINUTES),
           wait: kept ? SOAK : 0,
-          means: BARE_MEANS.detergent.value,
+          means,
         };
   return [task];
+}
+
+/** The cleaners for these soils, the first as the means, others and what is refused in words. */
+function washWith({ facts }: FaceInput, soils: readonly Soil[]): { means: Means; notes: string } {
+  const { cleaners, notes } = chooseCleaners(facts, { soils, last: false, filled: facts.filler });
+  const [first = CLEANERS.detergent, ...others] = cleaners;
+  return {
+    means: BARE_MEANS[first.means].value,
+    notes: [...others.map(({ name }) => `Then ${name.toLowerCase()}.`), ...notes].map((note) => ` ${note}`).join(''),
+  };
 }
 
 const brakeDust = (input: FaceInput): Task[] =>
@@ -109,6 +124,8 @@ function dressing(input: FaceInput): Task[] {
   const waxed = plastic && has(input, ['wax']).length > 0;
   if (soils.length === 0 && !(plastic && (washesFirst(facts) || unknown || waxed))) return [];
   const twice = soils.length > 0 || unknown;
+  const cleaners = soils.length > 0 ? washWith(input, soils) : null;
+  const solvent = cleaners && cleaners.means !== BARE_MEANS.detergent.value ? ` Then ${lower(cleaners.means.product)}.` : '';
   return [
     {
       kind: 'soak-plastic',
@@ -118,7 +135,7 @@ function dressing(input: FaceInput): Task[] {
           : twice
             ? 'Soak and brush with detergent, twice'
             : 'Wash with detergent and warm water',
-      detail: `${plastic ? 'Plastics detergent' : 'Silicone remover and detergent'}; household soap does not take silicone off. Before any sanding.${unknown ? ' Its history is not known.' : ''}`,
+      detail: `${plastic ? 'Plastics detergent' : 'Silicone remover and detergent'}; household soap does not take silicone off. Before any sanding.${unknown ? ' Its history is not known.' : ''}${solvent}${cleaners?.notes ?? ''}`,
       hand: hands(input, twice ? 2 * SOAK : SOAK),
       wait: twice ? 30 : 10,
       means: BARE_MEANS['plastics-detergent'].value,
@@ -132,14 +149,15 @@ function wax(input: FaceInput): Task[] {
   const waxed = has(input, ['wax']).length > 0;
   const laminate = onGroup(facts, 'composite', 'wood');
   if (onPlastic(facts) || !(waxed || (laminate && facts.kept.length === 0 && washesFirst(facts)))) return [];
+  const { means, notes } = washWith(input, ['wax']);
   return [
     {
       kind: 'dewax',
       title: onGroup(facts, 'wood') ? 'Wipe down' : 'Dewax and wash',
-      detail: 'Wax and grease remover with two cloths, then detergent and water. Before any sanding: sanding drives wax and grease in.',
+      detail: `${means.product}, then detergent and water. Before any sanding: sanding drives wax and grease in.${notes}`,
       hand: hands(input),
       wait: 15,
-      means: BARE_MEANS.detergent.value,
+      means,
     },
   ];
 }

@@ -71,7 +71,7 @@ function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Ta
     case 'pits':
     case 'corrosion':
     case 'blisters':
-      if (wayOff?.traits.includes('hard-medium'))
+      if (onGroup(facts, 'ferrous') && wayOff?.traits.includes('hard-medium'))
         return [
           {
             kind: 'derust',

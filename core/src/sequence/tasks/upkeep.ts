@@ -1,4 +1,5 @@
 import { WATER_BREAK, PH } from '../../bare/hold-points.ts';
+import { chooseCleaners } from '../../bare/choose-cleaner.ts';
 import { BARE_MEANS, type MeansId } from '../../catalogue/bare-means.ts';
 import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
@@ -146,24 +147,18 @@ const airOut = ({ wayOff }: FaceInput): Said => ({
   protection: [],
 });
 
-function wipe(input: FaceInput): Said {
-  const { facts, repairs } = input;
+function wipe({ facts, repairs }: FaceInput): Said {
   const filled = facts.filler || facts.zone.filling !== null || repairs.some(({ material }) => material.includes('filler'));
-  if (onPlastic(facts))
-    return {
-      title: 'Antistatic wipe and dry',
-      detail: 'Two cloths, alcohol or antistatic cleaner that the plastic stands; wait until it is gone.',
-      wait: 10,
-      means: 'antistatic',
-    };
-  if (filled) return { title: 'Final wash only', detail: 'No tar-and-wax remover near filler: it soaks in.', wait: 10, means: 'final-wash' };
-  if (onGroup(facts, 'composite', 'wood'))
-    return { title: 'Wash, wipe and dry', detail: 'Clean cloths; let solvent leave.', wait: 20, means: 'final-wash' };
-  if (facts.kept.length > 0) return { title: 'Solvent wipe and tack', detail: 'Two cloths; dust off.', wait: 10, means: 'solvent-wipe' };
+  const { cleaners, notes } = chooseCleaners(facts, { soils: [], last: true, filled });
+  const [cleaner] = cleaners;
+  const wait = onPlastic(facts) || filled || facts.kept.length > 0 ? 10 : onGroup(facts, 'composite', 'wood') ? 20 : 0;
   return {
-    title: 'Solvent wipe, two cloths',
-    detail: 'Wet on with one, dry off with the other before it flashes; gloves on.',
-    means: 'solvent-wipe',
+    title: `${cleaner?.asWipe ?? 'Last wipe'}, two cloths`,
+    detail: ['Wet on with one, dry off with the other before it flashes; gloves on.', ...(wait > 0 ? ['Wait until it is gone.'] : []), ...notes].join(
+      ' ',
+    ),
+    wait,
+    ...(cleaner ? { means: cleaner.means } : {}),
   };
 }
 

@@ -1,6 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { CATALOGUE, coatById, coatByRef, formatNumber, Micrometres, type BuildPlan, type CoatPlan, type ProductId } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  coatById,
+  coatByRef,
+  formatNumber,
+  Micrometres,
+  type BuildPlan,
+  type CoatPlan,
+  type LaidWith,
+  type ProductId,
+} from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { ChoiceField } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { SectionPicture, type DepthMark } from '../../ui/section/section-picture';
 import { coatFilms, stackFilms } from '../../ui/section/stack-films';
@@ -9,10 +20,16 @@ import { WhyButton } from '../../ui/why-button';
 import { keptLayers } from './kept-layers';
 import { reliefsOf } from './reliefs';
 
+const TOOLS: readonly { value: LaidWith; label: string }[] = [
+  { value: 'gun', label: 'spray gun' },
+  { value: 'roller', label: 'roller' },
+  { value: 'aerosol', label: 'spray cans' },
+];
+
 /** The films of a zone growing to scale on what they fill, each with its coats, and every primer with its reasons. */
 @Component({
   selector: 'lb-coats-view',
-  imports: [SectionPicture, QuantityField, WhyButton],
+  imports: [SectionPicture, QuantityField, ChoiceField, WhyButton],
   templateUrl: './coats-view.html',
   styleUrl: './coats-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -45,6 +62,18 @@ export class CoatsView {
     this.context.editZone(`film ${product}`, ({ films, ...zone }) => ({
       ...zone,
       films: Object.fromEntries([...Object.entries(films).filter(([known]) => known !== product), ...(film === null ? [] : [[product, film]])]),
+    }));
+  }
+  protected readonly tools = TOOLS;
+  /** The usual tool of a product is not written down: it may change with the catalogue. */
+  protected layWith(product: ProductId, tool: LaidWith): void {
+    const usual = coatById(product, this.context.catalogue()).apply;
+    this.context.editZone(`tool ${product}`, ({ laidWith, ...zone }) => ({
+      ...zone,
+      laidWith: Object.fromEntries([
+        ...Object.entries(laidWith).filter(([known]) => known !== product),
+        ...(tool === usual ? [] : [[product, tool]]),
+      ]),
     }));
   }
   protected usualFilm({ base, product }: CoatPlan): string {

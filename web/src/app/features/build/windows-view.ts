@@ -11,10 +11,10 @@ const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model go
   selector: 'lb-windows-view',
   template: `
     <table class="plain">
-      <thead><tr><th>After</th><th>Then</th><th class="num">Label</th><th class="num">Shop</th><th class="num">From</th><th class="num">Until</th><th>When it is missed</th></tr></thead>
+      <thead><tr><th>After</th><th>Then</th><th class="num">Label</th><th class="num">From</th><th class="num">Until</th><th>When it is missed</th></tr></thead>
       <tbody>
         @for (window of windows(); track $index) {
-          <tr><td>{{ window.after }}</td><td>{{ window.then }}</td><td class="num">{{ units.minutes(window.lag.label) }}</td><td class="num">{{ window.lag.shop === null ? '–' : units.minutes(window.lag.shop) }}</td><td class="num"><b>{{ units.minutes(window.lag.least) }}</b><span class="small soft">{{ governs[window.lag.by] }}</span></td><td class="num">{{ window.lag.most === null ? 'open' : units.minutes(window.lag.most) }}</td><td>{{ units.text(window.lag.missed?.says ?? '') }}</td></tr>
+          <tr><td>{{ window.after }}</td><td>{{ window.then }}</td><td class="num">{{ units.minutes(window.lag.label) }}@if (window.lag.shop !== null) {<span class="small soft">shop {{ units.minutes(window.lag.shop) }}</span>}</td><td class="num"><b>{{ units.minutes(window.lag.least) }}</b><span class="small soft">{{ governs[window.lag.by] }}</span></td><td class="num">{{ window.lag.most === null ? 'open' : units.minutes(window.lag.most) }}</td><td>{{ units.text(window.lag.missed?.says ?? '') }}</td></tr>
         } @empty { <tr><td colspan="7" class="soft">No clock runs on this zone.</td></tr> }
       </tbody>
     </table>

@@ -1,6 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { AirPlant, freeAirThrough, GRITS, Grinder, nozzleOf, NOZZLES, RESERVE, USUAL_AIR, type GritId, type NozzleId } from '@lift-bare/core';
+import {
+  AirPlant,
+  CLEANERS,
+  freeAirThrough,
+  GRITS,
+  Grinder,
+  nozzleOf,
+  NOZZLES,
+  RESERVE,
+  USUAL_AIR,
+  type GritId,
+  type NozzleId,
+} from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { ChoiceField } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
@@ -11,7 +23,7 @@ import { ShopEditor } from './shop-editor';
 /** bar at which the table of nozzles is shown. */
 const SHOWN_AT = [2, 4, 6] as const;
 
-/** Compressor, hose and nozzles; papers in stock; the grinder. */
+/** Compressor, hose and nozzles; papers and cleaners in stock; the grinder. */
 @Component({
   selector: 'lb-shop-air',
   imports: [ChoiceField, QuantityField, MoneyField, NzSwitchModule, FormsModule],
@@ -28,6 +40,7 @@ export class ShopAir {
   protected readonly grinder = Grinder.shape;
   protected readonly shownAt = SHOWN_AT;
   protected readonly nozzles = NOZZLES.map(({ id, name }) => ({ value: id, label: name }));
+  protected readonly cleaners = Object.values(CLEANERS).map(({ id, name }) => ({ value: id, label: name }));
   protected readonly papers = GRITS.map((value) => ({ value, label: value }));
 
   protected start = (): boolean => this.editor.set('air', USUAL_AIR);

@@ -23,7 +23,7 @@ export class ShopPage {
   protected readonly editor = inject(ShopEditor);
   protected readonly parts = [
     { id: 'figures', title: 'Figures and kit' },
-    { id: 'air', title: 'Air, papers, grinder' },
+    { id: 'air', title: 'Air, papers, cleaners' },
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },

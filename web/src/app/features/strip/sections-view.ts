@@ -7,13 +7,14 @@ import { benchFeature } from '../../state/bench.reducer';
 import { newEvent } from '../../state/new-event';
 import { toShop } from '../../state/shop-time';
 import { Units } from '../../ui/units.service';
+import { LayMinutes } from './lay-minutes';
 import { drawRhythm } from './rhythm-geometry';
 import { StripSubject } from './strip-subject';
 
 /** Sections of the zone in rotation: who does what when, and off to the bench with them. */
 @Component({
   selector: 'lb-sections-view',
-  imports: [RouterLink],
+  imports: [RouterLink, LayMinutes],
   templateUrl: './sections-view.html',
   styleUrl: './sections-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,7 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
-import { diagnose, dwellSetting, firstLift, SYMPTOMS, type Symptom } from '@lift-bare/core';
+import { diagnose, dwellSetting, firstLift, restart, SYMPTOMS, tryOn, type Symptom } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
-import { StripSubject } from './strip-subject';
+import { dwellCase } from './dwell-case';
+import { StripSubject, stripperOf } from './strip-subject';
+import { planned, type Trial } from './trial';
+import { TrialFields } from './trial-fields';
 
 const LIKELY = 0.6;
 const POSSIBLE = 0.3;
@@ -9,6 +12,7 @@ const POSSIBLE = 0.3;
 /** From what is seen to why, with this zone's own numbers, and what to change. */
 @Component({
   selector: 'lb-trouble-view',
+  imports: [TrialFields],
   template: `
     <h2>What do you see?</h2>
     <div class="acts symptoms" role="radiogroup" aria-label="What do you see?">
@@ -18,11 +22,20 @@ const POSSIBLE = 0.3;
       <input id="since" type="text" inputmode="decimal" [value]="text()" (input)="text.set($any($event.target).value)" />
       @if (elapsed() === null) { <span class="error" role="alert">needs a number of minutes, 0 to 10 000</span> }
     </div>
+    @if (shown(); as one) {
+      <h2>What was done</h2>
+      <lb-trial-fields [trial]="trial()" [shown]="one" (changed)="trial.set($event)" />
+    }
+    @if (symptom() === 'crust') {
+      <h2>First, whatever the cause</h2>
+      <ol class="restart">@for (step of restart(); track step.title) { <li><b>{{ step.title }}</b><p>{{ units.text(step.detail) }}</p></li> }</ol>
+    }
     @if (symptom() !== null && elapsed() !== null) {
+      <h2>Why</h2>
       <ol aria-live="polite">
         @for (cause of causes(); track cause.cause) {
           <li><div class="head"><h3>{{ cause.cause }}</h3><span class="flag" [class.care]="cause.weight >= likely" [class.own]="cause.weight < likely">{{ cause.weight >= likely ? 'likely' : cause.weight >= possible ? 'possible' : 'less likely' }}</span></div>
-            <p>{{ units.text(cause.because) }}</p><p class="do"><b>Do:</b> {{ units.text(cause.change) }}</p></li>
+            <p class="asks">{{ cause.asks }}</p><p>{{ units.text(cause.because) }}</p><p class="do"><b>Do:</b> {{ units.text(cause.change) }}</p></li>
         } @empty { <li>Nothing in this zone's numbers explains it. Make a test patch beside it and enter what you see.</li> }
       </ol>
       <p class="basis">Causes: common practice, no source. Their order is a model assumption that follows from stack, stripper, temperature, film and time of this zone.</p>
@@ -40,9 +53,27 @@ export class TroubleView {
   protected readonly possible = POSSIBLE;
   protected readonly symptom = signal<Symptom | null>(null);
 
+  /** what was really laid on, and how: as planned until somebody says otherwise */
+  protected readonly trial = linkedSignal<string, Trial>({
+    source: () => this.subject.method()?.ref ?? '',
+    computation: (method) => planned(method),
+  });
+  private readonly laid = computed(() => stripperOf(this.subject.context.catalogue().methods[this.trial().method]));
+  protected readonly shown = computed(() => {
+    const [facts, stripper] = [this.subject.facts(), this.laid()];
+    return facts && stripper ? dwellCase(facts, stripper, this.trial().whatIf) : null;
+  });
+  private readonly facts = computed(() => {
+    const facts = this.subject.facts();
+    return facts && tryOn(facts, this.trial().whatIf);
+  });
   private readonly setting = computed(() => {
-    const [facts, stripper] = [this.subject.facts(), this.subject.stripper()];
+    const [facts, stripper] = [this.facts(), this.laid()];
     return facts && stripper ? dwellSetting(facts, stripper) : null;
+  });
+  protected readonly restart = computed(() => {
+    const facts = this.facts();
+    return facts ? restart(facts) : [];
   });
   /** the late time of the first layer until it is typed */
   protected readonly text = linkedSignal<string | null, string>({
@@ -57,7 +88,7 @@ export class TroubleView {
     return this.text().trim() !== '' && value >= 0 && value <= 10_000 ? value : null;
   });
   protected readonly causes = computed(() => {
-    const [facts, setting, symptom, elapsed] = [this.subject.facts(), this.setting(), this.symptom(), this.elapsed()];
+    const [facts, setting, symptom, elapsed] = [this.facts(), this.setting(), this.symptom(), this.elapsed()];
     return facts && setting && symptom !== null && elapsed !== null ? diagnose(facts, setting, symptom, elapsed) : [];
   });
 }

@@ -62,7 +62,7 @@ const DISPOSITIONS: readonly ChoiceOption<Disposition | typeof BY_RULES>[] = [
     } @empty { <p class="soft">{{ known() === 'at-intake' ? 'None known.' : 'Nothing marked.' }} Dents, holes, pits, cracks, old filler: each becomes steps in the order of the trade, or a stop for somebody licensed.</p> }
   `,
   styles: `
-    :host { display: block; margin-top: 20px; }
+    :host { display: block; margin: 20px 0; }
     section { padding: 10px 12px; margin-bottom: 8px; background: var(--sheet); border-left: 4px solid var(--line-strong); }
     section.stopped { border-left-color: var(--stop); background: var(--stop-bg); }
     .number { display: flex; gap: 12px; align-items: baseline; margin: 0 0 4px; }
