@@ -10,10 +10,11 @@ import type { WalkedFace } from './walked-face.ts';
 /** min to mix, set up and clean the gun once for a mix; model assumption. */
 const SET_UP = { gun: 30, roller: 15, aerosol: 10 } as const;
 
-type Place = Entry & { readonly face: WalkedFace };
+/** A step where it stands, with all that is known of its face. */
+export type OnFace = Entry & { readonly face: WalkedFace };
 
 /** What one pass of a product says: the same mix on all its zones, each with its own number of passes and its own film. */
-export function coatWords(places: readonly Place[]): { readonly title: string; readonly detail: string; readonly hand: number } {
+export function coatWords(places: readonly OnFace[]): { readonly title: string; readonly detail: string; readonly hand: number } {
   const laid = places.flatMap((place) => (place.step.task.coat ? [{ ...place, coat: place.step.task.coat }] : []));
   const [{ coat }] = laid as [(typeof laid)[number]];
   const passes = new Set(laid.map((one) => one.coat.of));
@@ -35,7 +36,7 @@ export function coatWords(places: readonly Place[]): { readonly title: string; r
   return { title, detail, hand: first ? SET_UP[coat.plan.apply] : 0 };
 }
 
-type Laid = Place & { readonly coat: Pass };
+type Laid = OnFace & { readonly coat: Pass };
 
 /** One mix for all zones of the pass. */
 function mixText(passes: readonly Pass[]): string {

@@ -1,34 +1,13 @@
-import { OperationKind } from '../model/operation.ts';
-import type { FaceWork, Task } from './task.ts';
+import type { Chain, Place } from './chain.ts';
 import type { Walked } from './walk.ts';
-import { trainsOf, type Train } from './trains.ts';
-
-/** One face with its walk. */
-export interface Chain {
-  readonly work: FaceWork;
-  readonly steps: readonly Walked[];
-}
 
 /** The same operation on one or more faces. */
 export interface Entry {
   readonly chain: Chain;
   readonly step: Walked;
+  readonly place: Place;
 }
 
-const RANK: ReadonlyMap<OperationKind, number> = new Map(OperationKind.options.map((kind, i) => [kind, i * 100]));
-const ROLE = { primer: 0, surfacer: 10, promoter: 30, colour: 40 } as const;
-/** All sanding between films comes before a promoter is opened. */
-const BETWEEN_FILMS: Partial<Readonly<Record<OperationKind, number>>> = {
-  'send-to-powder': -1,
-  'sand-film': 20,
-  'clean-film': 21,
-  'cover-again': 22,
-};
-const PRODUCTS = 8;
-/** Right before what it is for, or right after what has made it necessary. */
-const NEXT_TO = 0.5;
-const BEFORE_WHAT_FOLLOWS: readonly OperationKind[] = ['wipe', 'turn'];
-const AFTER_WHAT_ASKED: readonly OperationKind[] = ['dry', 'dust-off'];
 /** min of hands that one person gives a batch in a day; model assumption. */
 const DAY_OF_HANDS = 480;
 
@@ -42,20 +21,28 @@ export function mergeChains(chains: readonly Chain[]): Entry[][] {
 
 interface Line {
   readonly chain: Chain;
-  readonly keys: readonly string[];
-  readonly ranks: readonly number[];
-  readonly trains: readonly Train[];
+  /** a number for each key: compared many times over */
+  readonly keys: readonly number[];
   at: number;
 }
 
 class Merger {
   private readonly lines: Line[];
-  private readonly waiting = new Map<string, number>();
+  /** faces that have still to come to what is done once for all of them, by key */
+  private readonly waiting = new Map<number, number>();
+  private open: Line[];
   private batch: { readonly line: Line; readonly until: number }[] = [];
 
   constructor(chains: readonly Chain[]) {
-    this.lines = chains.map((chain) => ({ chain, keys: chain.steps.map(keyOf), ranks: ranksOf(chain), trains: trainsOf(chain.steps), at: 0 }));
-    for (const { keys, chain } of this.lines)
+    const numbers = new Map<string, number>();
+    const numberOf = (key: string): number => {
+      const known = numbers.get(key) ?? numbers.size;
+      numbers.set(key, known);
+      return known;
+    };
+    this.lines = chains.map((chain) => ({ chain, keys: chain.places.map(({ key }) => numberOf(key)), at: 0 }));
+    this.open = this.lines;
+    for (const { chain, keys } of this.lines)
       keys.forEach((key, i) => {
         if (chain.steps[i]?.task.share !== undefined) this.waiting.set(key, (this.waiting.get(key) ?? 0) + 1);
       });
@@ -63,27 +50,26 @@ class Merger {
 
   run(): Entry[][] {
     const merged: Entry[][] = [];
-    for (let open = this.open(); open.length > 0; open = this.open()) {
+    for (;;) {
+      this.open = this.open.filter(({ at, keys }) => at < keys.length);
+      if (this.open.length === 0) return merged;
       this.batch = this.batch.filter(({ line, until }) => line.at <= until);
-      if (this.batch.length === 0) this.board(this.next(open));
-      merged.push(this.take(this.next(this.batch.length > 0 ? this.batch.map(({ line }) => line) : open)));
+      const lead = this.batch.length === 0 ? this.next(this.open) : null;
+      if (lead) this.board(lead);
+      merged.push(this.take(lead && this.batch.length === 0 ? lead : this.next(this.batch.map(({ line }) => line))));
     }
-    return merged;
   }
-
-  private open = (): Line[] => this.lines.filter(({ at, keys }) => at < keys.length);
 
   /** What is done once waits for every face that has it. */
   private ready(line: Line): boolean {
-    const key = line.keys[line.at] as string;
+    const key = line.keys[line.at] as number;
     const all = this.waiting.get(key);
-    return all === undefined || this.lines.filter((other) => other.keys[other.at] === key).length >= all;
+    return all === undefined || this.open.filter((other) => other.keys[other.at] === key).length >= all;
   }
 
   /** The lowest in rank that need not wait; where all of them wait for each other, the lowest. */
   private next(lines: readonly Line[]): Line {
-    const ready = lines.filter((line) => this.ready(line));
-    return (ready.length > 0 ? ready : lines).reduce((best, line) => ((rankAt(line) - rankAt(best) || tighter(line, best)) < 0 ? line : best));
+    return lowest(lines, (line) => this.ready(line)) ?? (lowest(lines, () => true) as Line);
   }
 
   /** The faces that go through a train together: the same first film, as many as fit into the tightest clock. */
@@ -92,8 +78,8 @@ class Merger {
     if (!train) return;
     const aboard = [{ line: lead, until: train.to }];
     let { window, hands } = train;
-    for (const line of this.open().sort(tighter)) {
-      const other = line === lead ? undefined : trainAt(line);
+    for (const line of [...this.open].sort(tighter)) {
+      const other = line === lead ? null : trainAt(line);
       if (other?.leadsTo !== train.leadsTo) continue;
       const tightest = Math.min(window, other.window);
       const together = other.trip !== null && other.trip === train.trip;
@@ -116,12 +102,27 @@ class Merger {
 
   /** The same operation on every face that stands before it; a face whose clock would start waits for its own batch. */
   private take(lead: Line): Entry[] {
-    const key = lead.keys[lead.at];
+    const key = lead.keys[lead.at] as number;
     const aboard = new Set(this.batch.map(({ line }) => line));
-    const taken = this.lines.filter((line) => line === lead || (line.keys[line.at] === key && (aboard.has(line) || this.joins(line))));
-    if (this.waiting.has(key as string)) this.waiting.set(key as string, (this.waiting.get(key as string) ?? 0) - taken.length);
-    return taken.map((line) => ({ chain: line.chain, step: line.chain.steps[line.at++] as Walked }));
+    const taken = this.open.filter((line) => line === lead || (line.keys[line.at] === key && (aboard.has(line) || this.joins(line))));
+    const still = this.waiting.get(key);
+    if (still !== undefined) this.waiting.set(key, still - taken.length);
+    return taken.map((line) => {
+      const { chain } = line;
+      const at = line.at++;
+      return { chain, step: chain.steps[at] as Walked, place: chain.places[at] as Place };
+    });
   }
+}
+
+/** The first of the lowest in rank among those that may go; undefined where none may. */
+function lowest(lines: readonly Line[], may: (line: Line) => boolean): Line | undefined {
+  let best: Line | undefined;
+  for (const line of lines) {
+    const before = best === undefined || (rankAt(line) - rankAt(best) || tighter(line, best)) < 0;
+    if (before && may(line)) best = line;
+  }
+  return best;
 }
 
 /** Among faces that wait for their clock to start: the tightest clock, then the most work, then by name; all others as the document has them. */
@@ -132,38 +133,5 @@ function tighter(a: Line, b: Line): number {
   return other.hands - one.hands || (a.chain.work.zone < b.chain.work.zone ? -1 : 1);
 }
 
-const trainAt = ({ trains, at }: Line): Train | undefined => trains.find(({ from }) => from === at);
-const rankAt = (line: Line): number => {
-  const train = trainAt(line);
-  return train ? (line.ranks[train.to] as number) - NEXT_TO : (line.ranks[line.at] as number);
-};
-
-/** Faces do the same together where kind and wording are the same, or where they name what they share. */
-function keyOf({ task }: Walked): string {
-  if (task.share !== undefined) return `${task.kind}|${task.share}`;
-  if (task.coat) return `coat|${task.coat.plan.product}|${task.coat.plan.name}|${task.coat.pass}|${task.side ?? ''}`;
-  return `${task.kind}|${task.title}|${task.detail}|${task.side ?? ''}`;
-}
-
-/** Working order of the kinds; films by what they are, then by their place in the stack; upkeep right before what it is for. */
-function ranksOf({ steps }: Chain): number[] {
-  let product = -1;
-  const ranks = steps.map(({ task }) => {
-    if (task.coat?.pass === 1) product += 1;
-    return rankOf(task, product);
-  });
-  for (let i = steps.length - 2; i >= 0; i--)
-    if (BEFORE_WHAT_FOLLOWS.includes((steps[i] as Walked).task.kind)) ranks[i] = (ranks[i + 1] as number) - NEXT_TO;
-  for (let i = 1; i < steps.length; i++)
-    if (AFTER_WHAT_ASKED.includes((steps[i] as Walked).task.kind)) ranks[i] = (ranks[i - 1] as number) + NEXT_TO / 10;
-  return ranks;
-}
-
-function rankOf({ kind, coat }: Task, product: number): number {
-  const rank = RANK.get(kind) as number;
-  const between = BETWEEN_FILMS[kind];
-  if (between !== undefined) return (RANK.get('coat') as number) + between;
-  if (!coat) return rank;
-  const { role, base } = coat.plan;
-  return rank + ROLE[base === 'adhesion-promoter' ? 'promoter' : role] + Math.min(product, PRODUCTS);
-}
+const trainAt = ({ chain, at }: Line): Place['train'] => chain.places[at]?.train ?? null;
+const rankAt = ({ chain, at }: Line): number => (chain.places[at] as Place).rank;

@@ -3,10 +3,9 @@ import type { Fact, Operation } from '../model/operation.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { sum } from '../units/sum.ts';
-import { coatWords } from './coat-words.ts';
+import { coatWords, type OnFace } from './coat-words.ts';
 import { FACT_WORDS } from './fact-words.ts';
-import { mergeChains, type Entry } from './merge.ts';
-import { startOf } from './trains.ts';
+import { mergeChains } from './merge.ts';
 import type { Walked } from './walk.ts';
 import type { WalkedFace } from './walked-face.ts';
 
@@ -21,41 +20,58 @@ const EMPTY: Sequence = { operations: [], findings: [] };
 /** One sequence for all faces. */
 export function planOperations(faces: readonly WalkedFace[]): Sequence {
   if (faces.length === 0) return EMPTY;
-  const groups = mergeChains(faces.map(({ chain }) => chain));
-  const ids = new Map(groups.flatMap((group) => group.map(({ step }) => [step.id, idOf(group)] as const)));
-  const inputs = new Map(faces.map((face) => [face.chain.work.zone, face]));
-  const titles = new Map<string, string>();
-  const operations = groups.map((group, i) => toOperation(group, i + 1, { ids, inputs, titles }));
+  const byZone = new Map(faces.map((face) => [face.chain.work.zone, face]));
+  const groups = mergeChains(faces.map(({ chain }) => chain)).map((entries) => {
+    const [first, ...others] = entries.map(({ chain, step, place }) => ({ chain, step, place, face: byZone.get(chain.work.zone) as WalkedFace }));
+    return wordedOf([first as OnFace, ...others]);
+  });
+  const ids = new Map(groups.flatMap(({ id, faces: own }) => own.map(({ step }) => [step.id, id] as const)));
+  const titles = new Map(groups.map(({ id, title }) => [id, title] as const));
   return {
-    operations: operations.map((operation) => ({ ...operation, why: whyOf(operation, titles) })),
+    operations: groups.map((group, i) => toOperation(group, i + 1, ids, titles)),
     findings: faces.flatMap(({ findings }) => findings),
   };
 }
 
-interface Known {
-  readonly ids: ReadonlyMap<string, string>;
-  readonly inputs: ReadonlyMap<string, WalkedFace>;
-  readonly titles: Map<string, string>;
+type Faces = readonly [OnFace, ...OnFace[]];
+
+/** The same operation on its faces, with what it is called there. */
+interface Worded {
+  readonly id: string;
+  readonly faces: Faces;
+  readonly title: string;
+  readonly detail: string;
+  /** min of hands besides those of the faces */
+  readonly hand: number;
 }
 
-const idOf = (group: readonly Entry[]): string => (group[0] as Entry).step.id;
+function wordedOf(faces: Faces): Worded {
+  const [{ step }] = faces;
+  const { title, detail, hand } = step.task.coat ? coatWords(faces) : { ...step.task, hand: 0 };
+  const pieces = new Set(faces.flatMap(({ face, step: own }) => piecesText(face, own)));
+  return { id: step.id, faces, title, detail: [detail, ...pieces].filter((text) => text !== '').join(' '), hand };
+}
 
-function toOperation(group: readonly Entry[], number: number, { ids, inputs, titles }: Known): Operation {
-  const [{ step }] = group as readonly [Entry, ...Entry[]];
+function toOperation(
+  { id, faces: group, title, detail, hand }: Worded,
+  number: number,
+  ids: ReadonlyMap<string, string>,
+  titles: ReadonlyMap<string, string>,
+): Operation {
+  const [{ step }] = group;
   const { task } = step;
-  const places = group.map((entry) => ({ ...entry, face: inputs.get(entry.chain.work.zone) as WalkedFace }));
-  const words = task.coat ? coatWords(places) : { title: task.title, detail: task.detail, hand: 0 };
-  const id = idOf(group);
-  titles.set(id, words.title);
   const shared = task.share !== undefined;
   const hands = group.map((entry) => entry.step.task.hand);
+  const askedBy = step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id };
+  const undoneBy = step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy);
+  const lags = lagsOf(group, ids);
   return {
     id,
     number,
     kind: task.kind,
     stage: step.stage,
-    title: words.title,
-    detail: [words.detail, ...new Set(places.flatMap(({ face, step: own }) => piecesText(face, own)))].filter((text) => text !== '').join(' '),
+    title,
+    detail,
     faces: group.map(({ chain, step: own }) => ({
       id: own.id,
       part: chain.work.part,
@@ -65,15 +81,15 @@ function toOperation(group: readonly Entry[], number: number, { ids, inputs, tit
       hand: shared ? own.task.hand / group.length : own.task.hand,
     })),
     where: [...(task.where ?? group.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
-    hand: words.hand + (shared ? Math.max(...hands) : sum(hands, (hand) => hand)),
+    hand: hand + (shared ? Math.max(...hands) : sum(hands, (own) => own)),
     wait: Math.max(...group.map((entry) => entry.step.task.wait ?? 0)),
     needs: union(group, (own) => own.needs),
     gives: union(group, (own) => own.gives),
     ends: union(group, (own) => own.ends),
-    askedBy: step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id },
-    undoneBy: step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy),
-    why: task.because ?? '',
-    lags: lagsOf(group, ids),
+    askedBy,
+    undoneBy,
+    why: whyOf({ because: task.because ?? '', stop: task.stop ?? null, askedBy, undoneBy, lags }, titles),
+    lags,
     contact: task.contact ?? null,
     takes: [...step.takes],
     product: productOf(group),
@@ -88,28 +104,27 @@ function toOperation(group: readonly Entry[], number: number, { ids, inputs, tit
 }
 
 /** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
-const union = (group: readonly Entry[], of: (step: Walked) => readonly Fact[]): Fact[] => [...new Set(group.flatMap(({ step }) => of(step)))];
+function union(group: Faces, of: (step: Walked) => readonly Fact[]): Fact[] {
+  const facts = new Set(of(group[0].step));
+  for (const { step } of group.slice(1)) for (const fact of of(step)) facts.add(fact);
+  return [...facts];
+}
 
-function productOf(group: readonly Entry[]): Operation['product'] {
+function productOf(group: Faces): Operation['product'] {
   const products = group.flatMap(({ step }) => step.task.product ?? []);
   const [first] = products;
   return first ? { ...first, litres: sum(products, ({ litres }) => litres) } : null;
 }
 
 /** The tightest of each kind over all faces. */
-function lagsOf(group: readonly Entry[], ids: ReadonlyMap<string, string>): Operation['lags'] {
+function lagsOf(group: Faces, ids: ReadonlyMap<string, string>): Operation['lags'] {
   const tightest = new Map<string, Operation['lags'][number]>();
-  for (const { chain, step } of group) {
-    const at = chain.steps.indexOf(step);
-    for (const lag of step.task.lags ?? []) {
-      const from = startOf(chain.steps, at, lag);
-      if (from === null) continue;
-      const after = (chain.steps[from] as Walked).id;
+  for (const { place } of group)
+    for (const { lag, after } of place.lags) {
       const known = tightest.get(lag.what);
       const next = { ...lag, after: ids.get(after) ?? after };
       tightest.set(lag.what, known ? { ...next, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) } : next);
     }
-  }
   return [...tightest.values()];
 }
 
@@ -125,12 +140,15 @@ const piecesText = ({ pieces, chain }: WalkedFace, { id }: Walked): string[] =>
   );
 
 /** Why an operation stands where it stands, in a sentence. */
-function whyOf({ why, askedBy, undoneBy, stop, lags }: Operation, titles: ReadonlyMap<string, string>): string {
+function whyOf(
+  { because, stop, askedBy, undoneBy, lags }: Pick<Operation, 'stop' | 'askedBy' | 'undoneBy' | 'lags'> & { readonly because: string },
+  titles: ReadonlyMap<string, string>,
+): string {
   const undone = undoneBy === null ? '' : `; “${titles.get(undoneBy) ?? ''}” undid that`;
   const reasons = [
     ...(stop === null ? [] : ['Nobody goes on before it is settled.']),
     ...(askedBy === null ? [] : [`${upperFirst(FACT_WORDS[askedBy.fact])} before “${titles.get(askedBy.id) ?? ''}”${undone}.`]),
-    ...(why === '' ? [] : [`${why.replace(/\.$/, '')}.`]),
+    ...(because === '' ? [] : [`${because.replace(/\.$/, '')}.`]),
     ...lags.flatMap(({ what, after, least }) =>
       least > 0 && what !== 'dwell' ? [`${formatMinutes(least)} after “${titles.get(after) ?? ''}” at the earliest.`] : [],
     ),

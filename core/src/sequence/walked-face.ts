@@ -2,7 +2,7 @@ import type { Finding } from '../model/finding.ts';
 import type { FaceInput } from './face-input.ts';
 import { faceWork } from './face-work.ts';
 import { FACT_WORDS } from './fact-words.ts';
-import type { Chain } from './merge.ts';
+import { chainOf, type Chain } from './chain.ts';
 import { walkFace, type Unmet } from './walk.ts';
 import { checkWindows, type Pieces } from './windows.ts';
 
@@ -19,7 +19,7 @@ export function walkedFace(input: FaceInput): WalkedFace {
   const work = faceWork(input);
   const { steps, unmet } = walkFace(work);
   const { pieces, findings } = checkWindows(input, steps);
-  return { input, chain: { work, steps }, pieces, findings: [...unmet.map((need) => unmetFinding(input, need)), ...findings] };
+  return { input, chain: chainOf(work, steps), pieces, findings: [...unmet.map((need) => unmetFinding(input, need)), ...findings] };
 }
 
 function unmetFinding({ facts }: FaceInput, { fact, by }: Unmet): Finding {
