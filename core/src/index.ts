@@ -69,6 +69,7 @@ export { curveEnd, forecast, type Forecast } from './chemical/forecast.ts';
 export { liftTimes, momentAt } from './chemical/trace.ts';
 export { tryOn, type WhatIf } from './chemical/what-if.ts';
 export { busyRotation, sectionName, type Bar, type Rhythm } from './chemical/rhythm.ts';
+export { patchArea } from './chemical/patch-area.ts';
 export { workRates } from './chemical/work-rates.ts';
 export { sectionOrder, sectionWork, zoneRhythm } from './chemical/zone-rhythm.ts';
 export { diagnose, restart, SYMPTOMS, type Symptom } from './chemical/diagnose.ts';

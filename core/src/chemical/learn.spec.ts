@@ -27,6 +27,7 @@ const patch = (minutes: number, more: Partial<TestPatch> = {}): TestPatch => ({
   brushed: false,
   minutes,
   layers: 1,
+  under: 'unharmed',
   setAside: null,
   ...more,
 });

@@ -78,6 +78,7 @@ const patch = (id: string, at: string, where: string, temperature: number, minut
   brushed: false,
   minutes,
   layers,
+  under: 'unharmed',
   setAside: null,
 });
 const COUNTERWEIGHT_PATCHES: TestPatch[] = [

@@ -1,6 +1,7 @@
 import { methodSubject, sampleShop, type Sample } from '../../testing/sample.ts';
 import { MethodId, SubstrateId } from '../model/ids.ts';
 import type { Shop } from '../model/shop.ts';
+import { TestPatch } from '../model/test-patch.ts';
 import { mm } from '../units/quantities.ts';
 import { METHOD_RULES, rulesFor } from './method-rules.ts';
 import { judge } from './rule.ts';
@@ -35,6 +36,26 @@ const DOWN_TO: Sample = {
   target: { kind: 'down-to', layer: 'layer1' },
 };
 const KEPT: Sample = { target: { kind: 'keep' } };
+
+const patched = (under: TestPatch['under']): Sample => ({
+  ...ABS,
+  patches: [
+    TestPatch.parse({
+      id: 'p1',
+      at: '2026-11-25T08:00:00.000Z',
+      where: '',
+      stripper: 'chem.plastic-safe',
+      temperature: 20,
+      laid: 2,
+      covered: false,
+      broken: false,
+      brushed: false,
+      minutes: 30,
+      layers: 1,
+      under,
+    }),
+  ],
+});
 
 /** Each rule once firing and once silent, on inputs that differ in what the rule is about. */
 const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
@@ -102,6 +123,7 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   },
   'chem-no-bite': { fires: ['chem.caustic-spray', { stack: [['clear-2k', 40]] }], silent: ['chem.caustic-spray', {}] },
   'chem-not-through': { fires: ['chem.fast-solvent', { stack: [['barrier-epoxy', 2000]] }], silent: ['chem.fast-solvent', {}] },
+  'patch-harmed': { fires: ['chem.plastic-safe', patched('harmed')], silent: ['chem.plastic-safe', patched('unharmed')] },
   'dcm-law': { fires: ['chem.dcm', {}], silent: ['chem.dcm', { shop: { methyleneChloride: true } }] },
   'clear-break-first': {
     fires: ['chem.fast-solvent', { stack: [['clear-2k', 40]] }],

@@ -41,6 +41,20 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     when: (s) => s.strip !== null && s.strip.blockedBy.length === 0 && s.strip.plan === null && s.zone.off.length > 0,
   },
   {
+    id: 'patch-harmed',
+    family: 'chem',
+    effect: 'rule-out',
+    title: 'It has harmed this surface',
+    reason: 'A test patch of this stripper left the bared surface of this part dark, dull, pitted, soft or crazed.',
+    basis: practice,
+    looksAt: ['test patches of the part'],
+    change: 'A patch that leaves the surface whole: a milder stripper, a shorter dwell; or the patch set aside with its reason.',
+    when: ({ method, zone }) =>
+      zone.part.zones.some(({ patches }) =>
+        patches.some(({ stripper, under, setAside }) => stripper === method.ref && under === 'harmed' && setAside === null),
+      ),
+  },
+  {
     id: 'dcm-law',
     family: 'chem',
     effect: 'rule-out',

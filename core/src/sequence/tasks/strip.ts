@@ -1,3 +1,4 @@
+import { patchArea } from '../../chemical/patch-area.ts';
 import { BREAK_RATE } from '../../chemical/strip-plan.ts';
 import type { Method } from '../../catalogue/methods.ts';
 import { nozzleOf } from '../../catalogue/nozzles.ts';
@@ -17,8 +18,6 @@ import { look, type Task } from '../task.ts';
 const AT_STRIP = ['slow-gel-cover', 'comp-stop-at-fibre', 'acid-neutral', 'soda-rinse', 'light-brass-rinse'];
 /** min; model assumption. */
 const HAND = { patch: 15, knock: 20 } as const;
-/** m² of a test patch at most, and its share of the zone; common practice, no source. */
-const PATCH = { most: 0.1, share: 0.1 } as const;
 
 type Chosen = FaceInput & { readonly option: MethodOption; readonly wayOff: Method };
 
@@ -131,7 +130,7 @@ function filler(input: Chosen): Task[] {
 function patch(input: Chosen): Task[] {
   const { option, facts, wayOff } = input;
   if (!option.strip) return [];
-  const area = Math.min(PATCH.most, PATCH.share * facts.area);
+  const area = patchArea(facts.area);
   const soft = facts.substrate.group.startsWith('plastic') || facts.substrate.group === 'composite';
   return [
     {

@@ -14,6 +14,7 @@ export interface PatchDraft {
   readonly brushed: boolean;
   readonly minutes: string;
   readonly layers: number;
+  readonly under: TestPatch['under'];
 }
 
 /** A draft as the zone is planned. */
@@ -28,6 +29,7 @@ export const draftFrom = (setting: DwellSetting, now: Date): PatchDraft => ({
   brushed: setting.brushed,
   minutes: '',
   layers: 1,
+  under: 'not-looked',
 });
 
 export type PatchTrouble = Partial<Record<keyof PatchDraft, string>>;

@@ -1,6 +1,6 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
-import { CATALOGUE, Celsius, dwellSetting, hearEach, LayChoice, narrowing, type Band, type Heard } from '@lift-bare/core';
+import { CATALOGUE, Celsius, dwellSetting, hearEach, LayChoice, narrowing, patchArea, type Band, type Heard, type TestPatch } from '@lift-bare/core';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
@@ -16,6 +16,12 @@ interface Bar {
   readonly at: number;
 }
 
+const UNDERS: readonly ChoiceOption<TestPatch['under']>[] = [
+  { value: 'not-looked', label: 'not looked at' },
+  { value: 'unharmed', label: 'unharmed' },
+  { value: 'harmed', label: 'dark, dull, soft or crazed' },
+];
+
 /** Test patches of the job: what they saw, whether they agree, and how they narrow the plan. */
 @Component({
   selector: 'lb-patches-view',
@@ -29,6 +35,8 @@ export class PatchesView {
   protected readonly units = inject(Units);
   protected readonly temperatureSchema = Celsius;
   protected readonly filmSchema = LayChoice.shape.film;
+  protected readonly unders = UNDERS;
+  protected readonly patchArea = computed(() => patchArea(this.subject.facts()?.area ?? 0));
 
   protected readonly heard = computed<Heard[]>(() => {
     const [facts, stripper] = [this.subject.facts(), this.subject.stripper()];

@@ -56,6 +56,7 @@ describe('a patch as it is typed', () => {
     brushed: false,
     minutes: '42,5',
     layers: 1,
+    under: 'not-looked',
   };
   const trouble = (change: Partial<PatchDraft>) => {
     const read = readDraft({ ...draft, ...change }, now);
