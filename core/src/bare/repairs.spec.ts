@@ -35,6 +35,16 @@ test.each<[string, Sample, Partial<Record<keyof Find, unknown>>]>([
   expect(repair('dent', sample, more).stop).toBeNull();
 });
 
+test('until somebody says what a part is, a crack in thick metal or in carbon of any thickness is looked at first', () => {
+  const crack = (sample: Sample) => repair('crack', { role: 'not-said', stack: [], ...sample }).stop;
+  expect(crack({ substrate: 'mild-steel-section', thickness: 4 })).toContain('Nobody has said');
+  expect(crack({ substrate: 'carbon-epoxy', thickness: 0.8 })).toContain('Nobody has said');
+  expect(crack({ substrate: 'mild-steel-sheet', thickness: 0.8 })).toBeNull();
+  expect(crack({ substrate: 'grp-laminate', thickness: 1 })).toBeNull();
+  expect(crack({ substrate: 'mild-steel-section', thickness: 4, role: 'ordinary' })).toBeNull();
+  expect(crack({ substrate: 'carbon-epoxy', thickness: 0.8, role: 'frame' })).toContain('carries people, load or pressure');
+});
+
 test('corrosion that leaves less than two thirds is cut out, with the numbers', () => {
   const plate = { substrate: 'mild-steel-section', thickness: 4 } as const;
   expect(repair('corrosion', plate, { depth: 2 }).stop).toContain('2.0 of 4 mm');

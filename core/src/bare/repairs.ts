@@ -83,6 +83,10 @@ const THICK = 1.5;
 /** mm; a pit in a bearing part that is deeper is looked at like a crack. Model assumption. */
 const DEEP_PIT = 0.5;
 
+/** Thin sheet and thin glass fibre are skins; carbon is laid up to carry, however thin. Model assumption. */
+const mayBear = (zone: ZoneFacts): boolean =>
+  zone.substrate.id === 'carbon-epoxy' || ((onMetal(zone) || onGroup(zone, 'composite')) && zone.part.thickness >= THICK);
+
 /** Who has to look at a find before anything is done about it, in a sentence; null where the shop may. */
 export function stopFor(zone: ZoneFacts, find: Find): string | null {
   const { kind, loaded, depth, disposition, released } = find;
@@ -97,7 +101,7 @@ export function stopFor(zone: ZoneFacts, find: Find): string | null {
     return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
   const bears = BEARS[zone.part.role];
   if (bears) return `${bears} carries people, load or pressure: whoever may certify the repair looks at it first.`;
-  if (zone.part.role === 'not-said' && UNSAID.includes(kind) && (onMetal(zone) || onGroup(zone, 'composite')) && zone.part.thickness >= THICK)
+  if (zone.part.role === 'not-said' && UNSAID.includes(kind) && mayBear(zone))
     return 'Nobody has said what this part is. Until it is entered at intake, a crack, hole or poor weld in material of this thickness is looked at like one in a bearing part.';
   if (loaded) return 'It carries load or pressure: whoever may certify the repair looks at it first.';
   if (kind === 'corrosion' && depth !== null && zone.part.thickness - depth < LEFT * zone.part.thickness)

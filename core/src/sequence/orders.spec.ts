@@ -241,6 +241,12 @@ describe('windows', () => {
     expect(dry.findings.map(({ code }) => code)).not.toContain('window-too-short');
     expect(find(dry, 'coat').detail).toMatch(/in \d+ pieces of [\d.]+ m² at most, each from “At the contractor: garnet blast”/);
   });
+  test('a place that is blasted once more does not set back the clock of the whole face', () => {
+    const pitted = plan({ ...SECTION, choice: { method: 'blast.garnet' }, finds: [{ kind: 'pits' }] });
+    inOrder(pitted, 'strip-blast', 'inspect', 'derust', 'coat');
+    const since = find(pitted, 'coat').lags.find(({ what }) => what === 'prime')?.after;
+    expect(pitted.operations.find(({ id }) => id === since)?.kind).toBe('strip-blast');
+  });
   test('no batch takes longer than its clock: what is bared is primed before the next is bared', () => {
     for (const job of DEMO_JOBS) {
       const { operations, findings } = planJob(job, DEMO_SHOP, CATALOGUE);

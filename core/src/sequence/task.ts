@@ -36,6 +36,8 @@ export interface Task {
   readonly alsoEnds?: readonly Fact[];
   /** instead of what its kind takes */
   readonly takes?: readonly Takes[];
+  /** only on places of the face: the clock of all the rest runs on */
+  readonly spots?: boolean;
   readonly lags?: readonly TaskLag[];
   readonly contact?: Contact;
   readonly product?: Operation['product'];

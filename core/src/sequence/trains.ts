@@ -78,5 +78,5 @@ export function startOf(steps: readonly Walked[], at: number, { after }: TaskLag
     return null;
   };
   if (after !== 'bared') return before(({ task }) => after(task.kind, task.coat?.plan.name ?? null));
-  return before(({ task }) => OPERATIONS[task.kind].bares) ?? before(({ task }) => task.kind === 'dry');
+  return before(({ task }) => OPERATIONS[task.kind].bares && task.spots !== true) ?? before(({ task }) => task.kind === 'dry');
 }

@@ -75,6 +75,7 @@ function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Ta
         return [
           {
             kind: 'derust',
+            spots: true,
             title: `Blast the place once more, dry${where}`,
             detail: 'Small nozzle until nothing black is left; no acid on steel that is blasted bright. Measure what is left.',
             hand,

@@ -77,6 +77,7 @@ const zinc = ({ facts }: FaceInput): Task[] =>
     ? [
         {
           kind: 'derust',
+          spots: true,
           title: 'Take rust out of the burnt-off places',
           detail: 'By hand with a pad or a fine wheel to bright steel, only there: the zinc round it stays.',
           hand: START + FILM.zinc * facts.area,

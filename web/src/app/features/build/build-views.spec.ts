@@ -14,9 +14,12 @@ import {
   type Place,
   type ZonePlan,
 } from '@lift-bare/core';
+import { By } from '@angular/platform-browser';
 import { JobContext } from '../../state/job-context';
 import { zoneContext } from '../../testing/zone-context';
+import { ChoiceField } from '../../ui/choice-field';
 import { Units } from '../../ui/units.service';
+import { CoatsView } from './coats-view';
 import { ColoursView } from './colours-view';
 import { MaskingView } from './masking-view';
 import { MixView } from './mix-view';
@@ -111,21 +114,55 @@ test('systems are named cheapest first, the planned one marked once, the rest re
   expect(new Set(refused).size).toBe(refused.length);
 });
 
+/** A view whose edits the plan follows. */
+async function onContext<T>(view: Type<T>, context: ReturnType<typeof zoneContext>, inputs: Readonly<Record<string, unknown>> = {}) {
+  TestBed.resetTestingModule().configureTestingModule({
+    providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+  });
+  const fixture = TestBed.createComponent(view);
+  for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+  await fixture.whenStable();
+  return fixture;
+}
+
+test('spray cans are counted where a product comes out of cans; the usual tool is not written down', async () => {
+  const context = zoneContext(/^Shore patrol/, /^Bonnet/);
+  const build = () => context.zonePlan()?.build as BuildPlan;
+  const fixture = await onContext(CoatsView, context, { build: build() });
+  const root = fixture.nativeElement as HTMLElement;
+  const colour = build().coats.at(-1) as BuildPlan['coats'][number];
+  const choose = async (tool: string) => {
+    fixture.debugElement.queryAll(By.directive(ChoiceField)).at(-1)?.componentInstance.changed.emit(tool);
+    fixture.componentRef.setInput('build', build());
+    await fixture.whenStable();
+  };
+  await choose('aerosol');
+  expect(context.zone()?.laidWith).toEqual({ [colour.base]: 'aerosol' });
+  const { cans } = build().coats.at(-1) as BuildPlan['coats'][number];
+  expect(root.querySelector('table.coats tbody tr:last-child')?.textContent).toContain(`${cans} can`);
+  await choose(colour.apply);
+  expect(context.zone()?.laidWith).toEqual({});
+  expect(root.querySelector('table.coats')?.textContent).not.toMatch(/\d cans?/);
+});
+
 describe('two colours', () => {
   async function colours() {
     const context = zoneContext(/^Shore patrol/, /^Bonnet/);
     const { zone } = context;
-    TestBed.resetTestingModule().configureTestingModule({
-      providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
-    });
-    const fixture = TestBed.createComponent(ColoursView);
-    await fixture.whenStable();
+    const fixture = await onContext(ColoursView, context);
     const root = fixture.nativeElement as HTMLElement;
     const press = async (text: RegExp) => {
       [...root.querySelectorAll('button')].find((button) => text.test(button.textContent ?? ''))?.click();
       await fixture.whenStable();
     };
-    return { root, press, zone };
+    const type = async (label: RegExp, i: number, text: string) => {
+      const { htmlFor } = [...root.querySelectorAll('label')].filter(({ textContent }) => label.test(textContent ?? ''))[i] as HTMLLabelElement;
+      const input = root.querySelector(`#${htmlFor}`) as HTMLInputElement;
+      input.value = text;
+      input.dispatchEvent(new Event('input'));
+      await fixture.whenStable();
+    };
+    return { root, press, type, zone };
   }
 
   test('one touch starts with the colour of the topcoat, another takes it back', async () => {
@@ -138,6 +175,20 @@ describe('two colours', () => {
     );
     await press(/One colour again/);
     expect(zone()?.design).toBeNull();
+  });
+
+  test('a tape time of the label moves the line of that colour, and an empty field gives it back', async () => {
+    const { root, press, type, zone } = await colours();
+    await press(/Two colours/);
+    const line = () => [...root.querySelectorAll('tbody tr')].map((row) => row.textContent ?? '').find((row) => /Tape the line/.test(row));
+    const usual = line();
+    for (const i of [0, 1]) await type(/^Tape after/, i, '2000');
+    expect(zone()?.design?.colours.map(({ tape }) => tape)).toEqual([2000, 2000]);
+    expect(Number(/from (\d+) min/.exec(line() ?? '')?.[1])).toBeGreaterThan(1999);
+    for (const i of [0, 1]) await type(/^Tape after/, i, '');
+    expect(line()).toBe(usual);
+    await type(/^Tape after/, 0, '0');
+    expect(root.querySelector('[role=alert]')?.textContent).toMatch(/from 1 to/);
   });
 
   test('lettering starts from its film, with the wait before it', async () => {
