@@ -37,6 +37,7 @@ const NEXT_TO = 0.5;
 const BEFORE_WHAT_FOLLOWS: readonly OperationKind[] = ['wipe', 'turn'];
 const AFTER_WHAT_ASKED: readonly OperationKind[] = ['dry', 'dust-off'];
 
+/** A walked face with what the order across faces looks at, reckoned once. */
 export function chainOf(work: FaceWork, steps: readonly Walked[]): Chain {
   const ranks = ranksOf(steps);
   const trains = new Map(trainsOf(steps).map((train) => [train.from, train]));
@@ -58,7 +59,7 @@ export function chainOf(work: FaceWork, steps: readonly Walked[]): Chain {
 /** Faces do the same together where kind and wording are the same, or where they name what they share. */
 function keyOf({ task }: Walked): string {
   if (task.share !== undefined) return `${task.kind}|${task.share}`;
-  if (task.coat) return `coat|${task.coat.plan.product}|${task.coat.plan.name}|${task.coat.pass}|${task.side ?? ''}`;
+  if (task.coat) return `coat|${task.coat.plan.product}|${task.coat.plan.apply}|${task.coat.plan.name}|${task.coat.pass}|${task.side ?? ''}`;
   return `${task.kind}|${task.title}|${task.detail}|${task.side ?? ''}`;
 }
 

@@ -46,6 +46,12 @@ describe('one order for all faces', () => {
     expect(order).toEqual(['key b', 'prime b', 'prime again b', 'key a', 'prime a', 'prime again a']);
   });
 
+  test('one product from gun and from cans is two mixes', () => {
+    const canned = coatPlan(sampleFacts({ laidWith: { 'epoxy-2k': 'aerosol' } }), coatById('epoxy-2k', CATALOGUE), { role: 'primer', why: '' });
+    const laid = (plan: typeof PAINT) => [task('coat', { title: plan.apply, coat: { plan, pass: 1, of: 1, share: 1 } })];
+    expect(merged(chain('a', [], laid(PAINT)), chain('b', [], laid(canned)), chain('c', [], laid(PAINT)))).toEqual(['gun ac', 'aerosol b']);
+  });
+
   test('as many faces share a mix as the clock allows hands for', () => {
     expect(merged(primed('a', 480, 100), primed('b', 480, 100))).toEqual(['key ab', 'prime ab', 'prime again ab']);
     expect(merged(primed('a', 150, 100), primed('b', 150, 100))).toHaveLength(6);

@@ -27,7 +27,6 @@ interface Line {
 }
 
 class Merger {
-  private readonly lines: Line[];
   /** faces that have still to come to what is done once for all of them, by key */
   private readonly waiting = new Map<number, number>();
   private open: Line[];
@@ -40,9 +39,8 @@ class Merger {
       numbers.set(key, known);
       return known;
     };
-    this.lines = chains.map((chain) => ({ chain, keys: chain.places.map(({ key }) => numberOf(key)), at: 0 }));
-    this.open = this.lines;
-    for (const { chain, keys } of this.lines)
+    this.open = chains.map((chain) => ({ chain, keys: chain.places.map(({ key }) => numberOf(key)), at: 0 }));
+    for (const { chain, keys } of this.open)
       keys.forEach((key, i) => {
         if (chain.steps[i]?.task.share !== undefined) this.waiting.set(key, (this.waiting.get(key) ?? 0) + 1);
       });
