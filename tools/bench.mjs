@@ -137,7 +137,10 @@ async function combinations(core) {
           broken += Number(kind === 'broken');
         }
   });
-  return { measured: `${count} combinations of substrate, way off and finish`, value: `${span.toFixed(0)} ms median, ${holes} holes, ${broken} broken needs` };
+  return {
+    measured: `${count} combinations of substrate, way off and finish`,
+    value: `${span.toFixed(0)} ms median, ${holes} holes, ${broken} broken needs`,
+  };
 }
 
 /** The orders of work of the demo jobs, done over again line by line by the checker that knows nothing of the planner. */

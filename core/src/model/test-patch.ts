@@ -30,7 +30,10 @@ export const TestPatch = z.strictObject({
   ...handling,
   minutes,
   layers: z.int().gte(0).lte(24).describe('layers that came off at that time; 0: nothing by then'),
-  under: z.enum(['not-looked', 'unharmed', 'harmed']).default('not-looked').describe('the bared substrate: dark, dull, pitted, soft or crazed is harmed'),
+  under: z
+    .enum(['not-looked', 'unharmed', 'harmed'])
+    .default('not-looked')
+    .describe('the bared substrate: dark, dull, pitted, soft or crazed is harmed'),
   setAside: z.string().max(200, 'at most 200 characters').nullable().default(null).describe('why it does not count; null: it counts'),
 });
 export type TestPatch = z.infer<typeof TestPatch>;
