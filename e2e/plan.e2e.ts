@@ -17,7 +17,7 @@ test('an item of one part goes from intake to a printed run sheet and stays save
   await stage(page, 'Build');
   await expect(page.locator('tr.pick')).toContainText('Two-pack epoxy primer');
   await stage(page, 'Run sheet');
-  await expect(page.getByText('Fast solvent gel, round 1', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Fast solvent gel, round 1/)).toBeVisible();
   await saved(page);
 
   await page.emulateMedia({ media: 'print' });
@@ -27,7 +27,7 @@ test('an item of one part goes from intake to a printed run sheet and stays save
   await page.emulateMedia({ media: 'screen' });
 
   await page.reload();
-  await expect(page.getByText('Fast solvent gel, round 1', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Fast solvent gel, round 1/)).toBeVisible();
   const jobs = (await (await request.get('/api/v1/jobs?q=trolley')).json()) as { id: string; zones: number }[];
   const stored = (await (await request.get(`/api/v1/jobs/${jobs[0]?.id}`)).json()) as {
     document: { parts: { zones: { shape: { width: number }; choice: object }[] }[] };

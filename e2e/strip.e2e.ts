@@ -53,10 +53,12 @@ test('causes follow what is seen and when; products are weighed on the whole job
   await page.goto(`${STRIP}&show=trouble`);
   await page.getByRole('radio', { name: 'A dried crust' }).click();
   await field(page, 'Minutes since laid on').fill('40');
-  await expect(page.locator('lb-trouble-view li').first()).toContainText('Left on too long');
+  await expect(page.locator('lb-trouble-view ol.restart li').first()).toContainText('crust off');
+  const causes = page.locator('lb-trouble-view ol[aria-live] li');
+  await expect(causes.first()).toContainText('Left on too long');
   await page.getByRole('radio', { name: 'Nothing at all' }).click();
   await field(page, 'Minutes since laid on').fill('1');
-  await expect(page.locator('lb-trouble-view li').first()).toContainText('Too early to tell');
+  await expect(causes.first()).toContainText('Too early to tell');
   await field(page, 'Minutes since laid on').fill('x');
   await expect(page.getByRole('alert')).toContainText('needs a number');
 

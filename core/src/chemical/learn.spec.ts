@@ -1,7 +1,7 @@
 import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { MethodId } from '../model/ids.ts';
-import type { TestPatch } from '../model/test-patch.ts';
+import { Observation, type TestPatch } from '../model/test-patch.ts';
 import { degC, mm } from '../units/quantities.ts';
 import { hearEach } from './hear-each.ts';
 import { patchesOf } from './patches-of.ts';
@@ -138,4 +138,9 @@ describe('edges', () => {
     expect(firstRound({ ...COATS, lay: { brushed: true } }).likely / usual.likely).toBeGreaterThan(1);
     expect(firstRound({ ...COATS, lay: { film: mm(1) } }).plan.litres).toBeLessThan(usual.plan.litres * 3);
   });
+});
+
+test('what patches have seen is kept and read again as it was', () => {
+  const seen = patchesOf(sampleFacts({ ...COATS, patches: [patch(30), patch(45, { layers: 0, under: 'harmed' })] }).job);
+  expect(seen.map((one) => Observation.parse(JSON.parse(JSON.stringify(one))))).toEqual(seen);
 });

@@ -33,8 +33,8 @@ function readOnce(zones: readonly Zone[], indoors: boolean): readonly Observatio
 function observe({ stack, patches, orientation }: Zone, indoors: boolean): Observation[] {
   const films = [...stack].reverse().map(({ coating, thickness, state }) => ({ coating, thickness, state }));
   if (films.length === 0) return [];
-  return patches.map(({ layers, ...patch }: TestPatch) => ({
-    ...patch,
+  return patches.map(({ id, at, where, stripper, temperature, laid, covered, broken, brushed, minutes, layers, setAside }: TestPatch) => ({
+    ...{ id, at, where, stripper, temperature, laid, covered, broken, brushed, minutes, setAside },
     source: 'patch',
     films: films.slice(0, Math.max(1, layers)),
     indoors,
