@@ -308,6 +308,13 @@ describe('materials that forbid a contact', () => {
   });
 });
 
+test('specks come off with a plastic blade on all but heavy steel', () => {
+  const left = (sample: Sample) => find(plan({ choice: { method: 'chem.fast-solvent' }, ...sample }), 'strip-specks').detail;
+  expect(left({ substrate: 'aluminium-sheet', thickness: 1.5 })).toContain('Plastic blade only');
+  expect(left({})).toContain('Plastic blade only');
+  expect(left(SECTION)).toContain('Steel blade');
+});
+
 describe('the checker', () => {
   const operations = planJob(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE).operations;
   const without = (drop: Operation): Operation[] => operations.filter((one) => one !== drop);

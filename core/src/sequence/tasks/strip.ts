@@ -6,6 +6,7 @@ import type { BlastPlan } from '../../model/blast-plan.ts';
 import type { MethodOption, SetUp, StripPlan, WayPiece } from '../../model/plan.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { WEEKDAYS } from '../../model/weekdays.ts';
+import { onGroup } from '../../rules/groups.ts';
 import { protectionFor, SAND_PROTECTION } from '../../safety/protection.ts';
 import { holdText, resultText } from '../../sheet/blast-text.ts';
 import { countNames } from '../../sheet/count-names.ts';
@@ -93,8 +94,13 @@ const PIECE: Readonly<Record<Exclude<WayPiece['place'], 'field'>, { readonly kin
   rest: { kind: 'strip-tool', title: 'The layers below', why: 'from the layer down that the stripper does not soften' },
 };
 
+/** mm from which steel takes a steel blade without a mark that shows; model assumption. */
+const HEAVY = 3;
+const blade = ({ facts }: Chosen): string =>
+  onGroup(facts, 'ferrous') && facts.part.thickness >= HEAVY ? ' Steel blade, corners rounded.' : ' Plastic blade only.';
+
 const pieces = (input: Chosen): Task[] =>
-  input.option.pieces.flatMap(({ place, name, area, hand }) => {
+  input.option.pieces.flatMap(({ place, method, name, area, hand }) => {
     if (place === 'field') return [];
     const { kind, title, why } = PIECE[place];
     return [
@@ -102,7 +108,7 @@ const pieces = (input: Chosen): Task[] =>
         ...against(input),
         kind,
         title: `${title}: ${lowerFirst(name)}`,
-        detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.`,
+        detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.${method === 'mech.scraper' ? blade(input) : ''}`,
         hand,
         protection: place === 'remainder' ? protectionFor(input.wayOff, input.facts) : [...SAND_PROTECTION],
         cautions: ['Cautions as before.'],
