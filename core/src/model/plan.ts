@@ -64,6 +64,7 @@ export const WayPiece = z.strictObject({
   place: z.enum(['field', 'edges', 'crevices', 'remainder', 'rest']),
   method: MethodKey,
   name: z.string(),
+  wet: z.boolean().describe('worked wet: it has to dry before it goes on'),
   area: z.number().describe('m²'),
   hand: z.number().describe('min'),
 });

@@ -308,11 +308,20 @@ describe('materials that forbid a contact', () => {
   });
 });
 
+test('edges sanded wet are dried before anybody looks at the face, and dressed for water', () => {
+  const edged = plan({ ...PP, stack: [['basecoat', 15]], target: { kind: 'bare' }, choice: { method: 'mech.da-fine' }, edgeLength: 3 });
+  const edge = edged.operations.find(({ title }) => title.includes('wet sanding by hand'));
+  expect(edge?.takes).toContain('wet');
+  expect(edge?.protection).toContain('apron');
+  const drying = edged.operations.find(({ kind, number }) => kind === 'dry' && number > (edge?.number ?? Infinity));
+  expect(drying?.number).toBeLessThan(find(edged, 'inspect').number);
+});
+
 test('specks come off with a plastic blade on all but heavy steel', () => {
   const left = (sample: Sample) => find(plan({ choice: { method: 'chem.fast-solvent' }, ...sample }), 'strip-specks').detail;
-  expect(left({ substrate: 'aluminium-sheet', thickness: 1.5 })).toContain('Plastic blade only');
-  expect(left({})).toContain('Plastic blade only');
-  expect(left(SECTION)).toContain('Steel blade');
+  expect(left({ substrate: 'aluminium-sheet', thickness: 1.5 })).toContain('With a plastic scraper');
+  expect(left({})).toContain('With a plastic scraper');
+  expect(left(SECTION)).toContain('With a steel or carbide scraper');
 });
 
 describe('the checker', () => {

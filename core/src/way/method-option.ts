@@ -48,8 +48,15 @@ function verdictOf(findings: readonly Finding[]): Unscored['verdict'] {
 }
 
 const piecesOf = (method: Method, bulk: Effort, { field, help }: Composition): WayPiece[] => [
-  { place: 'field', method: method.ref, name: method.name, area: field, hand: bulk.hand },
-  ...help.map(({ place, help: { method: helper, effort, area } }) => ({ place, method: helper.ref, name: helper.name, area, hand: effort.hand })),
+  { place: 'field', method: method.ref, name: method.name, wet: method.traits.includes('wet'), area: field, hand: bulk.hand },
+  ...help.map(({ place, help: { method: helper, effort, area } }) => ({
+    place,
+    method: helper.ref,
+    name: helper.name,
+    wet: helper.traits.includes('wet'),
+    area,
+    hand: effort.hand,
+  })),
 ];
 
 const isTrip = ({ id }: SetUp): boolean => id.startsWith('trip:');

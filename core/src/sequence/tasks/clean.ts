@@ -5,6 +5,7 @@ import { BARE_MEANS } from '../../catalogue/bare-means.ts';
 import { CLEANERS } from '../../catalogue/cleaners.ts';
 import type { Means } from '../../model/bare.ts';
 import type { Soil } from '../../model/job.ts';
+import { lowerFirst } from '../../units/casing.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
 
@@ -32,7 +33,6 @@ export const cleanTasks = (input: FaceInput): Task[] => [
 
 const has = ({ facts }: FaceInput, kinds: readonly Soil[]): Soil[] => facts.zone.condition.contamination.filter((soil) => kinds.includes(soil));
 const hands = ({ facts }: FaceInput, perSquareMetre = MINUTES): number => START + perSquareMetre * facts.area;
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 const words = (soils: readonly Soil[]): string => soils.map((soil) => soil.replace('-', ' ')).join(' and ');
 
 const fouling = (input: FaceInput): Task[] =>
@@ -125,7 +125,7 @@ function dressing(input: FaceInput): Task[] {
   if (soils.length === 0 && !(plastic && (washesFirst(facts) || unknown || waxed))) return [];
   const twice = soils.length > 0 || unknown;
   const cleaners = soils.length > 0 ? washWith(input, soils) : null;
-  const solvent = cleaners && cleaners.means !== BARE_MEANS.detergent.value ? ` Then ${lower(cleaners.means.product)}.` : '';
+  const solvent = cleaners && cleaners.means !== BARE_MEANS.detergent.value ? ` Then ${lowerFirst(cleaners.means.product)}.` : '';
   return [
     {
       kind: 'soak-plastic',

@@ -6,8 +6,7 @@ import type { BlastPlan } from '../../model/blast-plan.ts';
 import type { MethodOption, SetUp, StripPlan, WayPiece } from '../../model/plan.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { WEEKDAYS } from '../../model/weekdays.ts';
-import { onGroup } from '../../rules/groups.ts';
-import { protectionFor, SAND_PROTECTION } from '../../safety/protection.ts';
+import { protectionFor, SAND_PROTECTION, WET_SAND_PROTECTION } from '../../safety/protection.ts';
 import { holdText, resultText } from '../../sheet/blast-text.ts';
 import { countNames } from '../../sheet/count-names.ts';
 import { lowerFirst } from '../../units/casing.ts';
@@ -19,6 +18,9 @@ import { look, type Task } from '../task.ts';
 const AT_STRIP = ['slow-gel-cover', 'comp-stop-at-fibre', 'acid-neutral', 'soda-rinse', 'light-brass-rinse'];
 /** min; model assumption. */
 const HAND = { patch: 15, knock: 20 } as const;
+
+/** What wet abrading leaves on the face. */
+const WET = ['wet', 'dust', 'touch'] as const;
 
 type Chosen = FaceInput & { readonly option: MethodOption; readonly wayOff: Method };
 
@@ -76,7 +78,7 @@ function tool(input: Chosen): Task {
     hand: option.pieces[0]?.hand ?? 0,
     hold: stripHold(input),
     contact: contactOf(wayOff),
-    ...(wayOff.traits.includes('wet') ? { takes: ['wet', 'dust', 'touch'] as const } : {}),
+    ...(wayOff.traits.includes('wet') ? { takes: WET } : {}),
   };
 }
 
@@ -94,13 +96,8 @@ const PIECE: Readonly<Record<Exclude<WayPiece['place'], 'field'>, { readonly kin
   rest: { kind: 'strip-tool', title: 'The layers below', why: 'from the layer down that the stripper does not soften' },
 };
 
-/** mm from which steel takes a steel blade without a mark that shows; model assumption. */
-const HEAVY = 3;
-const blade = ({ facts }: Chosen): string =>
-  onGroup(facts, 'ferrous') && facts.part.thickness >= HEAVY ? ' Steel blade, corners rounded.' : ' Plastic blade only.';
-
 const pieces = (input: Chosen): Task[] =>
-  input.option.pieces.flatMap(({ place, method, name, area, hand }) => {
+  input.option.pieces.flatMap(({ place, method, name, wet, area, hand }) => {
     if (place === 'field') return [];
     const { kind, title, why } = PIECE[place];
     return [
@@ -108,9 +105,10 @@ const pieces = (input: Chosen): Task[] =>
         ...against(input),
         kind,
         title: `${title}: ${lowerFirst(name)}`,
-        detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.${method === 'mech.scraper' ? blade(input) : ''}`,
+        detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.${method === 'mech.scraper' ? ` With ${scraperFor(input)}.` : ''}`,
         hand,
-        protection: place === 'remainder' ? protectionFor(input.wayOff, input.facts) : [...SAND_PROTECTION],
+        protection: place === 'remainder' ? protectionFor(input.wayOff, input.facts) : [...(wet ? WET_SAND_PROTECTION : SAND_PROTECTION)],
+        ...(wet ? { takes: WET } : {}),
         cautions: ['Cautions as before.'],
       },
     ];
@@ -234,7 +232,7 @@ function blast(input: Chosen): Task[] {
     hand,
     wait,
     contact: contactOf(wayOff),
-    ...(wayOff.traits.includes('wet') ? { takes: ['wet', 'dust', 'touch'] as const } : {}),
+    ...(wayOff.traits.includes('wet') ? { takes: WET } : {}),
   };
   if (!plan) return [base];
   const most = `${plan.pressure.toFixed(1)} bar at the nozzle at most`;
