@@ -52,17 +52,21 @@ const BEATS = [0, 0.5, 0.75, 1, 1.25, 1.5] as const;
 
 /**
  * The rotation that ends soonest without a film drying; the fewest sections at once among equals. A lay-on may be held back to a beat, so that each
- * section is scraped when its turn comes and not after it has dried.
+ * section is scraped when its turn comes and not after it has dried. Of two people the second may stand by: taking turns by what is due can end later.
  */
 export function planRhythm(terms: RhythmTerms): Rhythm {
   const serial = run(terms, 1, 0).clock;
-  const work = (terms.layOn + terms.scrape + terms.rinse) / terms.people;
-  const tries = Array.from({ length: Math.min(terms.sections, MOST_AT_ONCE) }, (_, i) => BEATS.map((beat) => run(terms, i + 1, beat * work))).flat();
+  const tries = terms.people === 2 ? [...triesOf(terms), ...triesOf({ ...terms, people: 1 })] : triesOf(terms);
   const best = tries.reduce((kept, next) => {
     if (next.dried.length !== kept.dried.length) return next.dried.length < kept.dried.length ? next : kept;
     return next.clock < kept.clock - 1e-6 ? next : kept;
   });
   return { ...best, serial };
+}
+
+function triesOf(terms: RhythmTerms): Run[] {
+  const work = (terms.layOn + terms.scrape + terms.rinse) / terms.people;
+  return Array.from({ length: Math.min(terms.sections, MOST_AT_ONCE) }, (_, i) => BEATS.map((beat) => run(terms, i + 1, beat * work))).flat();
 }
 
 interface Section {
