@@ -93,7 +93,7 @@ test('two people are never slower than one', () => {
       terms,
       (given) => planRhythm({ ...given, life: 1e6, people: 2 }).clock <= planRhythm({ ...given, life: 1e6, people: 1 }).clock + SAME,
     ),
-    { examples: inTheWay.map((given) => [given]) },
+    { examples: inTheWay.map((given): [typeof given] => [given]) },
   );
 });
 

@@ -14,7 +14,7 @@ import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
 import { LayChoice, TestPatch } from './test-patch.ts';
 
-export const JOB_FORMAT = 'lift-bare.job/1';
+export const JOB_FORMAT = 'lift-bare.job/2';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
 const name = z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters');

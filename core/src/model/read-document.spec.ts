@@ -2,6 +2,7 @@ import { sampleJob } from '../../testing/sample.ts';
 import { DEMO_JOBS } from '../demo/demo-jobs.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEFAULT_SHOP } from './default-shop.ts';
+import type { Job } from './job.ts';
 import { readJob, readWith } from './read-document.ts';
 import { Shop } from './shop.ts';
 import { newJob } from './new-job.ts';
@@ -46,9 +47,29 @@ describe('reading a job document', () => {
       'parts.0.zones.0.shape.inner: inner diameter',
     ],
     ['an id used twice', (job) => job.parts[0]?.zones.push({ ...zone(job) }), 'parts.0.zones.1.id: id "zone1" is used twice'],
-    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/1", found "lift-bare.job/9"'],
+    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/2", found "lift-bare.job/9"'],
   ])('%s is refused with path and reason', (_, damage, message) => {
     expect(issues(damage).join('\n')).toContain(message);
+  });
+
+  test('a job of the first format is brought up to date: a tank is known by its feature, what else is new changes nothing', () => {
+    const [tug] = DEMO_JOBS as [Job];
+    const first = JSON.parse(JSON.stringify(tug)) as { format: string; parts: Record<string, unknown>[] };
+    first.format = 'lift-bare.job/1';
+    for (const part of first.parts) for (const later of ['role', 'service']) delete part[later];
+    first.parts[0] = { ...first.parts[0], features: ['fuel-tank'] };
+    const read = readJob(first);
+    expect(read).toMatchObject({ ok: true, value: { format: tug.format } });
+    expect(read.ok && read.value.parts.map(({ role }) => role)).toEqual(tug.parts.map((_, i) => (i === 0 ? 'tank' : 'not-said')));
+  });
+
+  test.each(['constructor', 'toString', '__proto__'])('a format of the name %s is refused as any other', (format) =>
+    expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/2", found "${format}"`]),
+  );
+
+  test.each(['gone', [null, 3, { features: 'many' }]])('parts that are none, %p, are refused where they stand', (parts) => {
+    const read = readJob({ ...raw(), format: 'lift-bare.job/1', parts });
+    expect(read.ok ? [] : read.issues.map(({ path: [top] }) => top)).toContain('parts');
   });
 
   test.each([null, 3, 'job', [], {}])('%p is no job', (input) => expect(readJob(input)).toMatchObject({ ok: false }));

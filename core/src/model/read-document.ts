@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { Job, JOB_FORMAT } from './job.ts';
+import { isRecord, upgradeJob } from './upgrade-job.ts';
 
 export interface DocumentIssue {
   readonly path: readonly (string | number)[];
@@ -7,14 +8,9 @@ export interface DocumentIssue {
 }
 export type ReadResult<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly DocumentIssue[] };
 
-type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
-
-/** From an older format to the next; the current format has no entry. */
-const UPGRADES: Readonly<Record<string, Upgrade>> = {};
-
 /** Read a job document from any door: upgrade it, then validate it. Issues carry path and reason. */
 export function readJob(input: unknown): ReadResult<Job> {
-  const upgraded = upgrade(input);
+  const upgraded = upgradeJob(input);
   const format = isRecord(upgraded) ? upgraded['format'] : undefined;
   if (format !== JOB_FORMAT)
     return {
@@ -36,14 +32,3 @@ export function readWith<S extends z.ZodType>(schema: S, input: unknown): ReadRe
     })),
   };
 }
-
-function upgrade(input: unknown): unknown {
-  let document = input;
-  for (let next = upgradeFor(document); next; next = upgradeFor(document)) document = next(document as Record<string, unknown>);
-  return document;
-}
-
-const upgradeFor = (document: unknown): Upgrade | undefined =>
-  isRecord(document) && typeof document['format'] === 'string' ? UPGRADES[document['format']] : undefined;
-
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -39,7 +39,7 @@ export function faceWork(input: FaceInput): FaceWork {
     zone: facts.zone.id,
     name: placeName(facts.part.name, facts.zone.name),
     once: leaveOut(input, once),
-    upkeep: leaveOut(input, upkeep),
+    upkeep: upkeep.map(({ kind, make }) => ({ kind, make: () => unlessLeftOut(input, make()) })),
     goal: hollow ? BEFORE_WAX : FIRST_COAT,
     build: leaveOut(input, [...(hollow ? [] : buildTasks(input, windows, cover)), ...finishTasks(input, windows)]),
   };
@@ -56,14 +56,13 @@ export const bareWork = (input: FaceInput): FaceWork => ({
   build: [],
 });
 
+const leaveOut = (input: FaceInput, tasks: readonly Task[]): readonly Task[] =>
+  input.facts.zone.leftOut.length === 0 ? tasks : tasks.map((task) => unlessLeftOut(input, task));
+
 /** Films are never left out here: fewer coats are a film wanted, no film is another finish. */
-function leaveOut({ facts }: FaceInput, tasks: readonly Task[]): readonly Task[] {
-  const { leftOut } = facts.zone;
-  if (leftOut.length === 0) return tasks;
-  return tasks.map((task) => {
-    const left = leftOut.find(({ kind }) => kind === task.kind);
-    return left && !task.coat && !task.stop ? withoutWork(task, left.reason) : task;
-  });
+function unlessLeftOut({ facts }: FaceInput, task: Task): Task {
+  const left = facts.zone.leftOut.find(({ kind }) => kind === task.kind);
+  return left && !task.coat && !task.stop ? withoutWork(task, left.reason) : task;
 }
 
 const withoutWork = ({ kind, title, where, side, needs, lags }: Task, reason: string): Task => ({

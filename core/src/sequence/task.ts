@@ -52,6 +52,12 @@ export interface Task {
   readonly because?: string;
 }
 
+/** Work of a kind that is worded when a face first calls for it. */
+export interface Upkeep {
+  readonly kind: OperationKind;
+  readonly make: () => Task;
+}
+
 /** All that has to happen to one face. */
 export interface FaceWork {
   readonly part: string;
@@ -60,7 +66,7 @@ export interface FaceWork {
   /** once each, in whatever order their needs ask for */
   readonly once: readonly Task[];
   /** as often as something takes away what they give */
-  readonly upkeep: readonly Task[];
+  readonly upkeep: readonly Upkeep[];
   /** what must hold before the films */
   readonly goal: readonly Fact[];
   /** from the first film on, in this order */

@@ -8,9 +8,10 @@ import { walkFace } from './walk.ts';
 import type { FaceWork, Task } from './task.ts';
 
 const task = (kind: OperationKind, more: Partial<Task> = {}): Task => ({ kind, title: kind, detail: '', hand: 1, ...more });
-const UPKEEP = (['rinse-off', 'uncover-strip', 'neutralise', 'rinse-acid', 'dry', 'dust-off', 'air-out', 'wipe', 'test'] as const).map((kind) =>
-  task(kind),
-);
+const UPKEEP = (['rinse-off', 'uncover-strip', 'neutralise', 'rinse-acid', 'dry', 'dust-off', 'air-out', 'wipe', 'test'] as const).map((kind) => ({
+  kind,
+  make: () => task(kind),
+}));
 const face = (once: readonly Task[], more: Partial<FaceWork> = {}): FaceWork => ({
   part: 'p',
   zone: 'z',

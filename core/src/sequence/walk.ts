@@ -1,6 +1,6 @@
 import { OPERATIONS, TAKES_AWAY } from '../catalogue/operations.ts';
 import { Fact, type OperationKind, type Stage, type Takes } from '../model/operation.ts';
-import type { FaceWork, Task } from './task.ts';
+import type { FaceWork, Task, Upkeep } from './task.ts';
 
 /** A task in its place on one face. */
 export interface Walked {
@@ -65,6 +65,7 @@ class Walker {
   private readonly endedBy: (string | null)[] = new Array<string | null>(FACTS).fill(null);
   private readonly ordinals = new Map<OperationKind, number>();
   private readonly open = new Set<Task>();
+  private readonly made = new Map<OperationKind, Task>();
   private readonly callers: (Call | null)[] = [];
   private stage = 0;
 
@@ -128,9 +129,15 @@ class Walker {
     if ((this.promised[NUMBER[fact]] as number) > 0)
       for (const task of this.pending.filter(gives)) if (this.pending.includes(task)) this.perform(task, { fact, by });
     if (this.fits(fact)) return true;
-    const upkeep = this.work.upkeep.find(gives);
-    if (upkeep) this.perform(upkeep, { fact, by });
+    const upkeep = this.work.upkeep.find(({ kind }) => OPERATIONS[kind].gives.includes(fact) && !this.open.has(this.made.get(kind) ?? NOTHING));
+    if (upkeep) this.perform(this.make(upkeep), { fact, by });
     return this.fits(fact);
+  }
+
+  private make({ kind, make }: Upkeep): Task {
+    const task = this.made.get(kind) ?? make();
+    this.made.set(kind, task);
+    return task;
   }
 
   private place(task: Task, needs: readonly Fact[], call: Call | null): void {

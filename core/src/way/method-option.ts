@@ -1,7 +1,7 @@
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
-import type { SetUp, Supply, WayPiece } from '../model/plan.ts';
+import type { MethodOption, SetUp, Supply, WayPiece } from '../model/plan.ts';
 import type { Composition } from './compose.ts';
 import type { Effort } from './effort.ts';
 import { riskOn } from './risk-on.ts';
@@ -9,10 +9,19 @@ import type { Unscored } from './score.ts';
 import { setUpOf } from './set-ups.ts';
 import { sum } from '../units/sum.ts';
 
-/** One way as it is shown and ranked: bulk method and helpers together, set-ups named, all of it as if this zone were alone. */
-export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, composition: Composition, findings: Finding[]): Unscored {
+/**
+ * One way as it is shown and ranked: bulk method and helpers together, set-ups named, all of it as if this zone were alone.
+ * @param after what the bare surface takes, added where ways are ranked against each other
+ */
+export function methodOption(
+  zone: ZoneFacts,
+  method: Method,
+  bulk: Effort,
+  composition: Composition,
+  findings: Finding[],
+  after: MethodOption['after'],
+): Unscored {
   const efforts = [bulk, ...composition.help.map(({ help }) => help.effort)];
-  const verdict = verdictOf(findings);
   const taken = takes(zone, bulk, efforts);
   return {
     key: bulk.at === null ? method.ref : `${method.ref}@${bulk.at}`,
@@ -21,7 +30,7 @@ export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, comp
     at: bulk.at,
     name: method.name + placeText(bulk, zone),
     family: method.family,
-    verdict,
+    verdict: verdictOf(findings),
     findings,
     pieces: piecesOf(method, bulk, composition),
     ...taken,
@@ -31,16 +40,13 @@ export function methodOption(zone: ZoneFacts, method: Method, bulk: Effort, comp
     pressure: bulk.pressure,
     unpriced: distinct(efforts.map((effort) => effort.unpriced)),
     reckoning: bulk.reckoning,
-    after: NOTHING_AFTER,
+    after,
     leaves: method.leaves,
     profile: bulk.blast?.profile ?? null,
     strip: bulk.strip,
     blast: bulk.blast,
   };
 }
-
-/** What the bare surface takes is added where ways are ranked against each other. */
-const NOTHING_AFTER = { hand: 0, wait: 0, money: 0 } as const;
 
 function verdictOf(findings: readonly Finding[]): Unscored['verdict'] {
   const says = (severity: Finding['severity']) => findings.some((finding) => finding.severity === severity);

@@ -16,11 +16,7 @@ import { scoreOption, type Unscored } from './score.ts';
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
   const findHelp = helpersOf(zone, catalogue);
-  const unscored = Object.values(catalogue.methods).flatMap((method) =>
-    weigh(zone, method, findHelp, catalogue).map((option) =>
-      option.verdict === 'ruled-out' ? option : { ...option, after: afterWay(zone, method) },
-    ),
-  );
+  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp, catalogue, afterWay));
   const withMoney = unscored.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
   const options = unscored.map((option): MethodOption => Object.assign(option, scoreOption(option, zone, withMoney)));
   options.sort((a, b) => standing(a) - standing(b) || a.score - b.score);
@@ -30,7 +26,7 @@ export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOptio
 
 /** One method alone, at the first place where it can be done; null where it takes no effort anywhere. */
 export const weighOne = (zone: ZoneFacts, method: Method, catalogue: Catalogue): MethodOption | null => {
-  const [option] = weigh(zone, method, helpersOf(zone, catalogue), catalogue);
+  const [option] = weigh(zone, method, helpersOf(zone, catalogue), catalogue, () => NOTHING_AFTER);
   return option ? { ...option, ...scoreOption(option, zone, true) } : null;
 };
 
@@ -39,19 +35,25 @@ const WEAK = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere', 'powder-no-sol
 const standing = ({ verdict, findings }: MethodOption): number =>
   verdict === 'ruled-out' ? 2 : findings.some(({ code }) => WEAK.includes(code)) ? 1 : 0;
 
+/** A way that is not ranked against others. */
+const NOTHING_AFTER: MethodOption['after'] = { hand: 0, wait: 0, money: 0 };
+
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
-function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue): Unscored[] {
+function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue, afterOf: typeof afterWay): Unscored[] {
   const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
   const findings = judge(rulesFor(method), { zone, method, strip }, zone.path);
   if (findings.some(({ severity }) => severity === 'rule-out')) {
     const [effort] = methodEfforts(zone, method, strip);
-    return effort ? [methodOption(zone, method, effort, { field: zone.area, help: restOf(zone, method, strip, catalogue) }, findings)] : [];
+    return effort
+      ? [methodOption(zone, method, effort, { field: zone.area, help: restOf(zone, method, strip, catalogue) }, findings, NOTHING_AFTER)]
+      : [];
   }
   const composition = compose(zone, method, findHelp);
   const share = zone.area > 0 ? composition.field / zone.area : 1;
   const whole = share === 1 ? zone : { ...zone, area: m2(composition.field) };
   const outcome = share === 1 || method.family !== 'chem' ? strip : planStrip(whole, method.stripper);
-  return methodEfforts(whole, method, outcome).map((effort) => methodOption(zone, method, effort, composition, findings));
+  const after = afterOf(zone, method);
+  return methodEfforts(whole, method, outcome).map((effort) => methodOption(zone, method, effort, composition, findings, after));
 }
 
 /** Chosen against the rules, a stripper that stops at a layer leaves the rest of the stack to the quickest hand method. */

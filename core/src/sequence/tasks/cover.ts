@@ -3,7 +3,7 @@ import { MASKS } from '../../catalogue/masks.ts';
 import { lowerFirst } from '../../units/casing.ts';
 import { sum } from '../../units/sum.ts';
 import { required, type FaceInput } from '../face-input.ts';
-import type { Task } from '../task.ts';
+import type { Task, Upkeep } from '../task.ts';
 
 /** min for a plug or a spot, and for a m of taped line; model assumption. */
 const SPOT = 3;
@@ -33,7 +33,7 @@ function coverTitle({ wayOff }: FaceInput): string {
 export interface PaintCover {
   readonly first: Task | null;
   /** once sanding has scuffed it */
-  readonly again: Task | null;
+  readonly again: Upkeep | null;
   readonly pull: MaskingPlan['pull'];
 }
 
@@ -50,10 +50,13 @@ export function paintCover(input: FaceInput): PaintCover {
     pull,
     again: {
       kind: 'cover-again',
-      protection: ['nitrile gloves'],
-      title: 'Renew the covers before colour',
-      detail: `Sanding has scuffed them. ${listed(items)}`,
-      hand,
+      make: () => ({
+        kind: 'cover-again',
+        protection: ['nitrile gloves'],
+        title: 'Renew the covers before colour',
+        detail: `Sanding has scuffed them. ${listed(items)}`,
+        hand,
+      }),
     },
   };
 }

@@ -7,7 +7,7 @@ import type { OperationKind, Takes } from '../../model/operation.ts';
 import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
 import { DUST_MASK, WASH_PROTECTION } from '../../safety/protection.ts';
 import type { FaceInput } from '../face-input.ts';
-import { look, type Task } from '../task.ts';
+import { look, type Task, type Upkeep } from '../task.ts';
 
 /** min to start, and min/m²; model assumption. */
 const START = 3;
@@ -37,41 +37,29 @@ interface Said {
   readonly protection?: readonly string[];
 }
 
+const SAYS: readonly (readonly [OperationKind, (input: FaceInput) => Said])[] = [
+  ['rinse-off', rinse],
+  ['uncover-strip', uncover],
+  ['neutralise', neutralise],
+  ['rinse-acid', rinseAcid],
+  ['dry', dry],
+  ['dust-off', dustOff],
+  ['air-out', airOut],
+  ['wipe', wipe],
+  ['test', test],
+  ['clean-film', cleanFilm],
+];
+
 /** What puts a face right again whenever something has wetted, dusted or touched it. */
-export function upkeepTasks(input: FaceInput): Task[] {
-  const { facts } = input;
-  const make = (kind: OperationKind, { means, ...said }: Said): Task => ({
-    kind,
-    hand: START + (MINUTES[kind] ?? 0) * facts.area,
-    protection: WASH_PROTECTION,
-    ...said,
-    ...(means ? { means: BARE_MEANS[means].value } : {}),
-  });
-  return [
-    make('rinse-off', rinse(input)),
-    make('uncover-strip', {
-      title: 'Take the strip covers off',
-      detail: `Flush and look behind each; ${facts.has('fuel-tank') || facts.part.role === 'tank' ? 'the plugs of the tank stay in' : 'plugs come out and are kept for the paint'}.`,
-    }),
-    make('neutralise', neutralise(input)),
-    make('rinse-acid', {
-      title: 'Rinse the acid off',
-      detail: 'Fresh water until neutral; a solvent wipe does not remove a phosphate film.',
-      hold: PH,
-      means: 'water',
-    }),
-    make('dry', dry(input)),
-    make('dust-off', dustOff(input)),
-    make('air-out', airOut(input)),
-    make('wipe', wipe(input)),
-    make('test', test(input)),
-    make('clean-film', {
-      title: 'Dust off, wipe, tack',
-      detail: 'Vacuum, final wash with two cloths, tack cloth last; gloves on.',
-      means: 'final-wash',
-    }),
-  ];
-}
+export const upkeepTasks = (input: FaceInput): Upkeep[] => SAYS.map(([kind, says]) => ({ kind, make: () => taskOf(kind, says(input), input) }));
+
+const taskOf = (kind: OperationKind, { means, ...said }: Said, { facts }: FaceInput): Task => ({
+  kind,
+  hand: START + (MINUTES[kind] ?? 0) * facts.area,
+  protection: WASH_PROTECTION,
+  ...said,
+  ...(means ? { means: BARE_MEANS[means].value } : {}),
+});
 
 const does = ({ wayOff }: FaceInput, trait: 'caustic' | 'acid'): boolean => wayOff?.traits.includes(trait) ?? false;
 
@@ -85,6 +73,23 @@ function rinse(input: FaceInput): Said {
     title: 'Rinse stripper off',
     detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps, blow them out, look again.`,
     means: strong ? 'water' : 'wetting-water',
+  };
+}
+
+function uncover({ facts }: FaceInput): Said {
+  const tank = facts.has('fuel-tank') || facts.part.role === 'tank';
+  return {
+    title: 'Take the strip covers off',
+    detail: `Flush and look behind each; ${tank ? 'the plugs of the tank stay in' : 'plugs come out and are kept for the paint'}.`,
+  };
+}
+
+function rinseAcid(): Said {
+  return {
+    title: 'Rinse the acid off',
+    detail: 'Fresh water until neutral; a solvent wipe does not remove a phosphate film.',
+    hold: PH,
+    means: 'water',
   };
 }
 
@@ -137,15 +142,17 @@ function dustOff({ facts }: FaceInput): Said {
   return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air', protection: [DUST_MASK, 'goggles'] };
 }
 
-const airOut = ({ wayOff }: FaceInput): Said => ({
-  title: 'Air it before any flame or spark',
-  detail:
-    wayOff?.id === 'chem.dcm'
+function airOut({ wayOff }: FaceInput): Said {
+  const chlorinated = wayOff?.id === 'chem.dcm';
+  return {
+    title: 'Air it before any flame or spark',
+    detail: chlorinated
       ? 'Half a day with fresh air: chlorinated residue in heat gives phosgene.'
       : 'Doors open, stripper, rags and sludge out of the room: no vapour may hang.',
-  wait: wayOff?.id === 'chem.dcm' ? AIRING.chlorinated : AIRING.other,
-  protection: [],
-});
+    wait: chlorinated ? AIRING.chlorinated : AIRING.other,
+    protection: [],
+  };
+}
 
 function wipe({ facts, repairs }: FaceInput): Said {
   const filled = facts.filler || facts.zone.filling !== null || repairs.some(({ material }) => material.includes('filler'));
@@ -208,5 +215,13 @@ function test(input: FaceInput): Said {
     detail: olefin ? 'Flamed, it holds water; beads mean flame again.' : 'Beads mean grease or residue: wash again.',
     hold: WATER_BREAK,
     means: 'test-water',
+  };
+}
+
+function cleanFilm(): Said {
+  return {
+    title: 'Dust off, wipe, tack',
+    detail: 'Vacuum, final wash with two cloths, tack cloth last; gloves on.',
+    means: 'final-wash',
   };
 }
