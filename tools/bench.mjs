@@ -116,30 +116,20 @@ function portfolios({ searchPortfolio }) {
 
 /** Every substrate x way off x finish, from the bare surface to the topcoat. */
 async function combinations(core) {
-  const { outcomeOf } = await import('../core/dist/build/combinations.js');
+  const { combinationsOf } = await import('../core/dist/build/combinations.js');
   const [first] = jobOf(core, 1).parts;
-  const substrates = core.SubstrateId.options;
-  const finishes = Object.values(core.CATALOGUE.finishes);
-  const methods = Object.values(core.CATALOGUE.methods);
   const job = {
     ...jobOf(core, 1),
-    parts: substrates.map((substrate, i) => ({ ...first, id: `s${i}`, substrate, zones: [{ ...first.zones[0], id: `z${i}` }] })),
+    parts: core.SubstrateId.options.map((substrate, i) => ({ ...first, id: `s${i}`, substrate, zones: [{ ...first.zones[0], id: `z${i}` }] })),
   };
-  let [count, holes, broken] = [0, 0, 0];
+  let outcomes = [];
   const span = timed(3, () => {
-    [count, holes, broken] = [0, 0, 0];
-    for (const zone of core.gatherFacts(job, core.DEMO_SHOP, core.CATALOGUE))
-      for (const finish of finishes)
-        for (const method of methods) {
-          count += 1;
-          const { kind } = outcomeOf({ ...zone, finish }, method, finish, core.CATALOGUE);
-          holes += Number(kind === 'hole');
-          broken += Number(kind === 'broken');
-        }
+    outcomes = core.gatherFacts(job, core.DEMO_SHOP, core.CATALOGUE).flatMap((zone) => combinationsOf(zone, core.CATALOGUE));
   });
+  const count = (kind) => outcomes.filter(({ outcome }) => outcome.kind === kind).length;
   return {
-    measured: `${count} combinations of substrate, way off and finish`,
-    value: `${span.toFixed(0)} ms median, ${holes} holes, ${broken} broken needs`,
+    measured: `${outcomes.length} combinations of substrate, way off and finish`,
+    value: `${span.toFixed(0)} ms median, ${count('hole')} holes, ${count('broken')} broken needs`,
   };
 }
 

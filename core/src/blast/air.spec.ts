@@ -98,7 +98,7 @@ describe('what a compressor can do', () => {
 
   const span = { least: 2, most: 6, full: 6.9 };
   test('a nozzle is named only where it gets its air, and the best one is held all day', () => {
-    const best = bestAir(answersOf(USUAL_AIR, span), span);
+    const best = bestAir(USUAL_AIR, span);
     expect(best?.rhythm).toBeNull();
     expect((best?.demand ?? 0) * RESERVE).toBeLessThanOrEqual(USUAL_AIR.freeAir + 1e-6);
     for (const { allDay } of answersOf(USUAL_AIR, span)) if (allDay) expect(allDay.demand * RESERVE).toBeLessThanOrEqual(USUAL_AIR.freeAir + 1e-6);
@@ -106,14 +106,14 @@ describe('what a compressor can do', () => {
 
   test('a bigger compressor is never slower', () => {
     const speed = (freeAir: number) => {
-      const best = bestAir(answersOf({ ...USUAL_AIR, freeAir }, span), span);
+      const best = bestAir({ ...USUAL_AIR, freeAir }, span);
       return best ? meanSpeed(best, span) : 0;
     };
     expect([300, 600, 1200, 2400, 4800].map(speed)).toEqual([...[300, 600, 1200, 2400, 4800].map(speed)].sort((a, b) => a - b));
   });
 
   test('with no air for any nozzle there is none to name', () => {
-    expect(bestAir(answersOf({ ...USUAL_AIR, freeAir: 20, receiver: 0 }, span), span)).toBeNull();
+    expect(bestAir({ ...USUAL_AIR, freeAir: 20, receiver: 0 }, span)).toBeNull();
   });
 
   test('a worn bore takes its own air, and the hose caps the pressure', () => {

@@ -20,20 +20,33 @@ export interface NozzleAnswer {
 /** Pressures tried between the least and the most. */
 const TRIED = 20;
 
-const known = new WeakMap<AirPlant, Map<string, readonly NozzleAnswer[]>>();
+interface Answers {
+  readonly each: readonly NozzleAnswer[];
+  readonly best: AirPoint | null;
+}
 
-/**
- * Each nozzle of the plant: the highest pressure that it holds all day, with its reserve, and the best rhythm of blast and recovery.
- * Zones differ by a factor only, so one answer serves all that are blasted between the same pressures.
- */
-export function answersOf(plant: AirPlant, span: PressureSpan): readonly NozzleAnswer[] {
-  const ofPlant = known.get(plant) ?? new Map<string, readonly NozzleAnswer[]>();
+const known = new WeakMap<AirPlant, Map<string, Answers>>();
+
+/** Zones differ by a factor only, so one answer serves all that are blasted between the same pressures. */
+function askedOnce(plant: AirPlant, span: PressureSpan): Answers {
+  const ofPlant = known.get(plant) ?? new Map<string, Answers>();
   known.set(plant, ofPlant);
   const key = `${span.least} ${span.most} ${span.full}`;
-  const answers = ofPlant.get(key) ?? reachOf(plant).map((reach) => answerOf(plant, span, reach));
+  const answers = ofPlant.get(key) ?? reckon(plant, span);
   ofPlant.set(key, answers);
   return answers;
 }
+
+function reckon(plant: AirPlant, span: PressureSpan): Answers {
+  const each = reachOf(plant).map((reach) => answerOf(plant, span, reach));
+  return { each, best: quickest(each, 'allDay', span) ?? quickest(each, 'rhythm', span) };
+}
+
+/** Each nozzle of the plant: the highest pressure that it holds all day, with its reserve, and the best rhythm of blast and recovery. */
+export const answersOf = (plant: AirPlant, span: PressureSpan): readonly NozzleAnswer[] => askedOnce(plant, span).each;
+
+/** The quickest nozzle that is held all day; failing that the quickest in a rhythm; null when the compressor is too small for any. */
+export const bestAir = (plant: AirPlant, span: PressureSpan): AirPoint | null => askedOnce(plant, span).best;
 
 function answerOf(plant: AirPlant, span: PressureSpan, { nozzle, cap, holds }: ReturnType<typeof reachOf>[number]): NozzleAnswer {
   const most = Math.min(span.most, cap);
@@ -59,10 +72,8 @@ function bestRhythm(plant: AirPlant, nozzle: AirPoint['nozzle'], span: PressureS
   return best;
 }
 
-/** The quickest nozzle that is held all day; failing that the quickest in a rhythm; null when the compressor is too small for any. */
-export function bestAir(answers: readonly NozzleAnswer[], span: Pick<PressureSpan, 'full'>): AirPoint | null {
-  const points = (pick: 'allDay' | 'rhythm'): AirPoint[] => answers.flatMap((answer) => answer[pick] ?? []);
-  const quickest = (among: readonly AirPoint[]): AirPoint | null =>
-    among.reduce<AirPoint | null>((best, point) => (!best || meanSpeed(point, span) > meanSpeed(best, span) ? point : best), null);
-  return quickest(points('allDay')) ?? quickest(points('rhythm'));
+function quickest(answers: readonly NozzleAnswer[], pick: 'allDay' | 'rhythm', span: PressureSpan): AirPoint | null {
+  let best: AirPoint | null = null;
+  for (const { [pick]: point } of answers) if (point && (!best || meanSpeed(point, span) > meanSpeed(best, span))) best = point;
+  return best;
 }

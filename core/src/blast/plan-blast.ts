@@ -10,7 +10,7 @@ import { ACCESS_SPEED } from '../facts/access-speed.ts';
 import { stackFactor } from '../facts/stack-factor.ts';
 import { freeAirThrough } from './air-flow.ts';
 import { panelBow, plateModulus } from './bow.ts';
-import { answersOf, bestAir, meanSpeed, type PressureSpan } from './choose-air.ts';
+import { bestAir, meanSpeed, type PressureSpan } from './choose-air.ts';
 import { jetWidth, type Jet } from './jet.ts';
 import { blastLimit, highestPressure, within, type BlastLimit } from './limits.ts';
 import { airPoint, nozzlesOf, type AirPoint, type OwnNozzle } from './nozzle-choices.ts';
@@ -92,7 +92,7 @@ function airFor(zone: ZoneFacts, setting: BlastSetting, span: PressureSpan): Air
   const owned = nozzlesOf(plant);
   const chosen = setting.nozzle && (owned.find(({ id }) => id === setting.nozzle) ?? asNew(setting.nozzle));
   if (setting.pressure !== null) return atPressure(plant, chosen ? [chosen] : owned, setting.pressure, span);
-  const best = bestAir(answersOf(chosen ? only(plant, chosen) : plant, span), span);
+  const best = bestAir(chosen ? only(plant, chosen) : plant, span);
   return best ?? airPoint(plant, chosen ?? (owned[0] as OwnNozzle), span.least);
 }
 

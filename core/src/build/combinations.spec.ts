@@ -2,23 +2,18 @@ import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FinishId, SubstrateId } from '../model/ids.ts';
 import type { Item } from '../model/job.ts';
-import { outcomeOf, type Outcome } from './combinations.ts';
+import { combinationsOf, type Outcome } from './combinations.ts';
 
 const PLASTIC = ['abs', 'pc', 'pmma', 'pp-epdm', 'pe-hd', 'pe-ld', 'pur-rim', 'pa', 'pvc-rigid', 'plastic-unmarked'];
 const stackOn = (substrate: string): Sample['stack'] => (PLASTIC.includes(substrate) ? [['basecoat', 20]] : [['alkyd-enamel', 40]]);
 
 /** Every substrate × way off × finish; nothing may be left without an answer or a reason. */
-function outcomes(item: Partial<Item>, more: Sample = {}): { key: string; outcome: Outcome }[] {
-  return SubstrateId.options.flatMap((substrate) =>
-    FinishId.options.flatMap((id) => {
-      const zone = sampleFacts({ substrate, thickness: 3, stack: stackOn(substrate) ?? [], finish: id, item, ...more });
-      return Object.values(CATALOGUE.methods).map((method) => ({
-        key: `${substrate} × ${method.id} × ${id}`,
-        outcome: outcomeOf(zone, method, CATALOGUE.finishes[id], CATALOGUE),
-      }));
-    }),
+const outcomes = (item: Partial<Item>, more: Sample = {}): { key: string; outcome: Outcome }[] =>
+  SubstrateId.options.flatMap((substrate) =>
+    combinationsOf(sampleFacts({ substrate, thickness: 3, stack: stackOn(substrate) ?? [], item, ...more }), CATALOGUE).map(
+      ({ method, finish, outcome }) => ({ key: `${substrate} × ${method.id} × ${finish.id}`, outcome }),
+    ),
   );
-}
 const holes = (all: ReturnType<typeof outcomes>) =>
   all.flatMap(({ key, outcome }) => (outcome.kind === 'hole' || outcome.kind === 'broken' ? [`${key}: ${outcome.why}`] : []));
 

@@ -1,7 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { planAbrade } from '../abrasive/plan-abrade.ts';
 import { barePlan, usedTreatments } from '../bare/bare-plan.ts';
+import type { BarePlan } from '../model/bare.ts';
 import type { BuildPlan } from '../model/build.ts';
+import type { Finding } from '../model/finding.ts';
+import type { MethodOption } from '../model/plan.ts';
 import { checkSequence, lineOf } from '../sequence/check-sequence.ts';
 import { walkedFace } from '../sequence/walked-face.ts';
 import { weighOne } from '../way/weigh-methods.ts';
@@ -24,44 +27,67 @@ export type Outcome =
   /** a step could not be done when it is reached */
   | { readonly kind: 'broken'; readonly why: string };
 
-/** One way off and one finish on one surface, as they are planned. `zone` has that finish. */
-export function outcomeOf(zone: ZoneFacts, method: Method, finish: Finish, catalogue: Catalogue): Outcome {
-  const strip = null;
-  const refusals = judge(rulesFor(method), { zone, method, strip }, zone.path).filter(({ severity }) => severity === 'rule-out');
-  if (refusals.length > 0) return { kind: 'refused', codes: refusals.map(({ code }) => code) };
-  const { acidLive } = barePlan(zone, method);
+/** One way off and one finish on a surface. */
+export interface Combination {
+  readonly method: Method;
+  readonly finish: Finish;
+  readonly outcome: Outcome;
+}
+
+/** Every way off with every finish on one surface, as they are planned. */
+export const combinationsOf = (zone: ZoneFacts, catalogue: Catalogue): Combination[] =>
+  Object.values(catalogue.methods).flatMap((method) => {
+    const finishes = Object.values(catalogue.finishes);
+    const refusals = refusalsIn(judge(rulesFor(method), { zone, method, strip: null }, zone.path));
+    if (refusals.length > 0) return finishes.map((finish) => ({ method, finish, outcome: refused(refusals) }));
+    const wayOff = { method, option: weighOne(zone, method, catalogue), bare: barePlan(zone, method) };
+    return finishes.map((finish) => ({ method, finish, outcome: outcomeOf({ ...zone, finish }, wayOff, catalogue) }));
+  });
+
+/** A way off as far as it is the same for all finishes. */
+interface WayDown {
+  readonly method: Method;
+  readonly option: MethodOption | null;
+  readonly bare: BarePlan;
+}
+
+function outcomeOf(zone: ZoneFacts, way: WayDown, catalogue: Catalogue): Outcome {
+  const { method, bare } = way;
   const profile = method.family === 'blast' ? method.medium.profile.value : 0;
-  const build = buildPlan({ ...zone, finish }, { wayOff: method, profile, acidLive }, catalogue);
+  const build = buildPlan(zone, { wayOff: method, profile, acidLive: bare.acidLive }, catalogue);
   if (!build) return { kind: 'hole', why: 'no build' };
-  const stops = build.findings.filter(({ severity }) => severity === 'rule-out');
-  if (stops.length > 0) return { kind: 'refused', codes: stops.map(({ code }) => code) };
-  const broken = brokenOrder({ ...zone, finish }, method, build, catalogue);
+  const stops = refusalsIn(build.findings);
+  if (stops.length > 0) return refused(stops);
+  const broken = brokenOrder(zone, way, build);
   if (broken) return { kind: 'broken', why: broken };
-  if (finish.coats.length === 0 || method.id === 'keep.wax') return { kind: 'system', products: [] };
-  if (build.coats.length === 0)
-    return refusedPrimers(build.primers.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'rule-out'));
+  if (zone.finish?.coats.length === 0 || method.id === 'keep.wax') return { kind: 'system', products: [] };
+  if (build.coats.length > 0) return joined(zone, build);
+  const primers = refusalsIn(build.primers.flatMap(({ findings }) => findings));
+  return primers.length > 0 ? refused(primers) : { kind: 'hole', why: 'no primer and no reason' };
+}
+
+/** Each film on the one below it. */
+function joined(zone: ZoneFacts, { coats }: BuildPlan): Outcome {
   let lower: Lower = lowestOf(zone).lower;
-  for (const { base } of build.coats) {
+  for (const { base } of coats) {
     const upper = familyOfProduct(base);
     const met = jointOf(upper, lower);
     if (met.states.length === 0) return { kind: 'hole', why: `${upper} on ${lower}: ${met.code}` };
     lower = upper;
   }
-  return { kind: 'system', products: build.coats.map(({ base }) => base) };
+  return { kind: 'system', products: coats.map(({ base }) => base) };
 }
 
 /** The first line of the sequence that could not be done when it is reached; null where all can. */
-function brokenOrder(facts: ZoneFacts, wayOff: Method, build: BuildPlan, catalogue: Catalogue): string | null {
-  const bare = barePlan(facts, wayOff);
-  const option = weighOne(facts, wayOff, catalogue);
-  const abrade = planAbrade(facts, wayOff, option?.pieces[0]?.hand ?? 0, build);
+function brokenOrder(facts: ZoneFacts, { method, option, bare }: WayDown, build: BuildPlan): string | null {
+  const abrade = planAbrade(facts, method, option?.pieces[0]?.hand ?? 0, build);
   const used = usedTreatments(bare.treatments);
-  const walked = walkedFace({ facts, wayOff, option, bare, used, repairs: [], filling: null, abrade, build });
+  const walked = walkedFace({ facts, wayOff: method, option, bare, used, repairs: [], filling: null, abrade, build });
   const unmet = walked.findings.find(({ code }) => code === 'need-unmet');
   if (unmet) return unmet.reason;
   const [broken] = checkSequence(walked.chain.steps.map(({ task, takes, ends }, i) => lineOf(task, takes, ends, i, facts.zone.id)));
   return broken ? `${broken.at}: ${broken.says}` : null;
 }
 
-const refusedPrimers = (findings: readonly { code: string }[]): Outcome =>
-  findings.length > 0 ? { kind: 'refused', codes: [...new Set(findings.map(({ code }) => code))] } : { kind: 'hole', why: 'no primer and no reason' };
+const refusalsIn = (findings: readonly Finding[]): readonly Finding[] => findings.filter(({ severity }) => severity === 'rule-out');
+const refused = (findings: readonly Finding[]): Outcome => ({ kind: 'refused', codes: [...new Set(findings.map(({ code }) => code))] });

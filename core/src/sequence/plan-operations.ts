@@ -25,8 +25,12 @@ export function planOperations(faces: readonly WalkedFace[]): Sequence {
     const [first, ...others] = entries.map(({ chain, step, place }) => ({ chain, step, place, face: byZone.get(chain.work.zone) as WalkedFace }));
     return wordedOf([first as OnFace, ...others]);
   });
-  const ids = new Map(groups.flatMap(({ id, faces: own }) => own.map(({ step }) => [step.id, id] as const)));
-  const titles = new Map(groups.map(({ id, title }) => [id, title] as const));
+  const ids = new Map<string, string>();
+  const titles = new Map<string, string>();
+  for (const { id, title, faces: own } of groups) {
+    titles.set(id, title);
+    for (const { step } of own) ids.set(step.id, id);
+  }
   return {
     operations: groups.map((group, i) => toOperation(group, i + 1, ids, titles)),
     findings: faces.flatMap(({ findings }) => findings),
@@ -98,22 +102,23 @@ function toOperation(
     hold: task.hold ?? null,
     stop: task.stop ?? null,
     against: task.against ?? null,
-    protection: [...new Set(group.flatMap((entry) => entry.step.task.protection ?? []))],
-    cautions: [...new Set(group.flatMap((entry) => entry.step.task.cautions ?? []))],
+    protection: union(group, (own) => own.task.protection ?? NONE),
+    cautions: union(group, (own) => own.task.cautions ?? NONE),
   };
 }
 
+const NONE: readonly string[] = [];
+
 /** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
-function union(group: Faces, of: (step: Walked) => readonly Fact[]): Fact[] {
-  const facts = new Set(of(group[0].step));
-  for (const { step } of group.slice(1)) for (const fact of of(step)) facts.add(fact);
-  return [...facts];
+function union<T>([first, ...others]: Faces, of: (step: Walked) => readonly T[]): T[] {
+  const all = new Set(of(first.step));
+  for (const { step } of others) for (const one of of(step)) all.add(one);
+  return [...all];
 }
 
 function productOf(group: Faces): Operation['product'] {
-  const products = group.flatMap(({ step }) => step.task.product ?? []);
-  const [first] = products;
-  return first ? { ...first, litres: sum(products, ({ litres }) => litres) } : null;
+  const first = group.find(({ step }) => step.task.product)?.step.task.product;
+  return first ? { ...first, litres: sum(group, ({ step }) => step.task.product?.litres ?? 0) } : null;
 }
 
 /** The tightest of each kind over all faces. */

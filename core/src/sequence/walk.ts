@@ -1,5 +1,5 @@
 import { OPERATIONS, TAKES_AWAY } from '../catalogue/operations.ts';
-import { Fact, type OperationKind, type Stage, type Takes } from '../model/operation.ts';
+import { Fact, OperationKind, type Stage, type Takes } from '../model/operation.ts';
 import type { FaceWork, Task, Upkeep } from './task.ts';
 
 /** A task in its place on one face. */
@@ -35,6 +35,24 @@ const STAGES: readonly Stage[] = ['set-up', 'strip', 'bare', 'build', 'finish'];
 const BARE = STAGES.indexOf('bare');
 const FACTS = Fact.options.length;
 const NUMBER = Object.fromEntries(Fact.options.map((fact, i) => [fact, i])) as Readonly<Record<Fact, number>>;
+const PAINT_OFF = NUMBER['paint-off'];
+/** Added to the count of promises of a fact that does not hold. */
+const LACKING = 128;
+
+const numbered = new WeakMap<readonly Fact[], readonly number[]>();
+/** Lists of needs are few and stand in the catalogue, hence reckoned once each. */
+function numbersOf(facts: readonly Fact[]): readonly number[] {
+  const known = numbered.get(facts);
+  if (known) return known;
+  const numbers = facts.map((fact) => NUMBER[fact]);
+  numbered.set(facts, numbers);
+  return numbers;
+}
+const mapKinds = <T>(of: (kind: OperationKind) => T) =>
+  Object.fromEntries(OperationKind.options.map((kind) => [kind, of(kind)])) as Readonly<Record<OperationKind, T>>;
+const GIVES = mapKinds((kind) => numbersOf(OPERATIONS[kind].gives));
+/** By the number of a fact: the kinds that give it. */
+const GIVERS = Fact.options.map((fact) => new Set(OperationKind.options.filter((kind) => OPERATIONS[kind].gives.includes(fact))));
 
 const NOTHING: Task = { kind: 'check-covered', title: '', detail: '', hand: 0 };
 
@@ -54,9 +72,8 @@ interface Call {
 }
 
 class Walker {
-  private readonly holds = new Uint8Array(FACTS).fill(1);
-  /** how many pending tasks give a fact, those that are being prepared left out */
-  private readonly promised = new Uint8Array(FACTS);
+  /** of each fact: how many pending tasks give it, those that are being prepared left out, and whether it is lacking; 0: it holds for good */
+  private readonly state = new Uint8Array(FACTS);
   /** facts that this face can lose: something on it gives them again */
   private readonly mended = new Uint8Array(FACTS);
   private readonly pending: Task[];
@@ -74,11 +91,10 @@ class Walker {
     lacking: readonly Fact[],
   ) {
     this.pending = [...work.once];
-    for (const fact of [...NEVER_AT_FIRST, ...lacking]) this.holds[NUMBER[fact]] = 0;
     for (const task of this.pending) this.promise(task, 1);
-    for (const fact of Fact.options) if ((this.promised[NUMBER[fact]] as number) > 0) this.holds[NUMBER[fact]] = 0;
-    for (const list of [work.once, work.upkeep, work.build])
-      for (const { kind } of list) for (const fact of OPERATIONS[kind].gives) this.mended[NUMBER[fact]] = 1;
+    for (let fact = 0; fact < FACTS; fact++) if (this.state[fact] !== 0) this.end(fact);
+    for (const facts of [NEVER_AT_FIRST, lacking]) for (const fact of facts) this.end(NUMBER[fact]);
+    for (const list of [work.once, work.upkeep, work.build]) for (const { kind } of list) for (const fact of GIVES[kind]) this.mended[fact] = 1;
   }
 
   run(): Walk {
@@ -92,10 +108,20 @@ class Walker {
   }
 
   private promise(task: Task, by: 1 | -1): void {
-    for (const fact of OPERATIONS[task.kind].gives) this.promised[NUMBER[fact]] = (this.promised[NUMBER[fact]] as number) + by;
+    for (const fact of GIVES[task.kind]) this.state[fact] = (this.state[fact] as number) + by;
   }
 
-  private fits = (fact: Fact): boolean => this.holds[NUMBER[fact]] === 1 && this.promised[NUMBER[fact]] === 0;
+  private end(fact: number): void {
+    this.state[fact] = (this.state[fact] as number) | LACKING;
+  }
+
+  private hold(fact: number): void {
+    this.state[fact] = (this.state[fact] as number) & ~LACKING;
+  }
+
+  private fits(fact: number): boolean {
+    return this.state[fact] === 0;
+  }
 
   private perform(task: Task, call: Call | null): void {
     const waiting = this.pending.includes(task);
@@ -113,9 +139,11 @@ class Walker {
   private meet(task: Task, needs: readonly Fact[]): void {
     let turns = 2 * needs.length;
     const told: Fact[] = [];
+    const numbers = numbersOf(needs);
     for (let i = 0; i < needs.length; i++) {
+      if (this.fits(numbers[i] as number)) continue;
       const fact = needs[i] as Fact;
-      if (this.fits(fact) || told.includes(fact)) continue;
+      if (told.includes(fact)) continue;
       if (turns-- > 0 && this.give(fact, task)) i = -1;
       else {
         told.push(fact);
@@ -125,13 +153,14 @@ class Walker {
   }
 
   private give(fact: Fact, by: Task): boolean {
-    const gives = (task: Task): boolean => !this.open.has(task) && OPERATIONS[task.kind].gives.includes(fact);
-    if ((this.promised[NUMBER[fact]] as number) > 0)
-      for (const task of this.pending.filter(gives)) if (this.pending.includes(task)) this.perform(task, { fact, by });
-    if (this.fits(fact)) return true;
-    const upkeep = this.work.upkeep.find(({ kind }) => OPERATIONS[kind].gives.includes(fact) && !this.open.has(this.made.get(kind) ?? NOTHING));
+    const number = NUMBER[fact];
+    const givers = GIVERS[number] as ReadonlySet<OperationKind>;
+    const promised = this.pending.filter((task) => givers.has(task.kind) && !this.open.has(task));
+    for (const task of promised) if (this.pending.includes(task)) this.perform(task, { fact, by });
+    if (this.fits(number)) return true;
+    const upkeep = this.work.upkeep.find(({ kind }) => givers.has(kind) && !this.open.has(this.made.get(kind) ?? NOTHING));
     if (upkeep) this.perform(this.make(upkeep), { fact, by });
-    return this.fits(fact);
+    return this.fits(number);
   }
 
   private make({ kind, make }: Upkeep): Task {
@@ -146,22 +175,22 @@ class Walker {
     const { gives } = row;
     const ends = this.endsOf(task, takes, gives);
     const id = this.nextId(task);
-    const undoneBy = task.coat ? null : this.enderOf(gives);
+    const undoneBy = task.coat ? null : this.enderOf(GIVES[task.kind]);
     for (const fact of ends) {
-      this.holds[NUMBER[fact]] = 0;
+      this.end(NUMBER[fact]);
       this.endedBy[NUMBER[fact]] = id;
     }
-    for (const fact of gives) {
-      this.holds[NUMBER[fact]] = 1;
-      this.endedBy[NUMBER[fact]] = null;
+    for (const fact of GIVES[task.kind]) {
+      this.hold(fact);
+      this.endedBy[fact] = null;
     }
     this.steps.push({ task, id, stage: this.stageAt(task.kind), needs, gives, ends, takes, askedBy: null, undoneBy });
     this.callers.push(call);
   }
 
-  private enderOf(gives: readonly Fact[]): string | null {
+  private enderOf(gives: readonly number[]): string | null {
     for (let i = gives.length - 1; i >= 0; i--) {
-      const by = this.endedBy[NUMBER[gives[i] as Fact]];
+      const by = this.endedBy[gives[i] as number];
       if (by) return by;
     }
     return null;
@@ -184,7 +213,7 @@ class Walker {
     const { stage, gives } = OPERATIONS[kind];
     if (stage) this.stage = Math.max(this.stage, STAGES.indexOf(stage));
     const here = STAGES[this.stage] as Stage;
-    if (gives.includes('paint-off') && this.fits('paint-off')) this.stage = Math.max(this.stage, BARE);
+    if (gives.includes('paint-off') && this.fits(PAINT_OFF)) this.stage = Math.max(this.stage, BARE);
     return here;
   }
 

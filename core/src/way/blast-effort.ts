@@ -10,19 +10,25 @@ import { priceMissing } from './prices.ts';
 import { toBuy, type SetUpId } from './set-ups.ts';
 
 /** Every place where this zone can be blasted with this medium: the shop's pot, its cabinet, each contractor that offers it; with none of them, a pot to buy. */
-export function blastEfforts(zone: ZoneFacts, method: BlastMethod): Effort[] {
+export const blastEfforts = (zone: ZoneFacts, method: BlastMethod): Effort[] => placesFor(zone, method).map((reckon) => reckon());
+
+/** The first of them. */
+export const firstBlast = (zone: ZoneFacts, method: BlastMethod): Effort => placesFor(zone, method)[0]();
+
+function placesFor(zone: ZoneFacts, method: BlastMethod): [() => Effort, ...(() => Effort)[]] {
   const { equipment, contractors, cabinet } = zone.shop;
   const carbon = zone.substrate.id === 'carbon-epoxy';
+  const inPot = () => ownEffort(zone, method, 'blast-pot');
+  const inCabinet = equipment.includes('blast-cabinet') && zone.part.box !== null && fitsIn(zone.part.box, cabinet);
   const away = contractors
     .filter(({ media, composites, onSite }) => media.includes(method.id) && (composites || !carbon) && (onSite || zone.part.held !== 'in-place'))
-    .map((contractor) => contractorEffort(zone, method, contractor));
-  const inCabinet = equipment.includes('blast-cabinet') && zone.part.box !== null && fitsIn(zone.part.box, cabinet);
-  const own = [
-    ...(equipment.includes('blast-pot') && !carbon ? [ownEffort(zone, method, 'blast-pot')] : []),
-    ...(inCabinet && !carbon ? [ownEffort(zone, method, 'blast-cabinet')] : []),
+    .map((contractor) => () => contractorEffort(zone, method, contractor));
+  const [first = inPot, ...others] = [
+    ...(equipment.includes('blast-pot') && !carbon ? [inPot] : []),
+    ...(inCabinet && !carbon ? [() => ownEffort(zone, method, 'blast-cabinet')] : []),
+    ...away,
   ];
-  const all = [...own, ...away];
-  return all.length > 0 ? all : [ownEffort(zone, method, 'blast-pot')];
+  return [first, ...others];
 }
 
 function ownEffort(zone: ZoneFacts, method: BlastMethod, at: 'blast-pot' | 'blast-cabinet'): Effort {

@@ -4,7 +4,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { WayPiece } from '../model/plan.ts';
 import { mayTouch } from '../rules/contact.ts';
 import { narrowed, type FindHelp, type Help } from './compose.ts';
-import { methodEfforts } from './method-efforts.ts';
+import { firstEffort } from './method-efforts.ts';
 
 /** Softened specks give way to gentle hand tools; sound paint along edges does not. */
 const FOR_SPECKS = ['mech.scraper', 'mech.brass-brush', 'mech.hand-wet', 'mech.quick-change', 'mech.hand-dry'];
@@ -42,8 +42,7 @@ const mayHelp = (method: Method, zone: ZoneFacts, specks: boolean): boolean =>
     : method.reach.includes(zone.zone.access) && method.id !== 'mech.scraper' && method.id !== 'mech.brass-brush') && mayTouch(zone, method);
 
 function offer(method: Method, zone: ZoneFacts, specks: boolean): Help {
-  const [effort] = methodEfforts(zone, method, null);
-  if (!effort) throw new RangeError(`${method.ref} takes no effort`);
+  const effort = firstEffort(zone, method, null);
   return { method, area: zone.area, effort: specks ? { ...effort, hand: effort.hand / LOOSENED } : effort };
 }
 

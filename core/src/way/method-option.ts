@@ -5,12 +5,12 @@ import type { MethodOption, SetUp, Supply, WayPiece } from '../model/plan.ts';
 import type { Composition } from './compose.ts';
 import type { Effort } from './effort.ts';
 import { riskOn } from './risk-on.ts';
-import type { Unscored } from './score.ts';
 import { setUpOf } from './set-ups.ts';
 import { sum } from '../units/sum.ts';
 
 /**
  * One way as it is shown and ranked: bulk method and helpers together, set-ups named, all of it as if this zone were alone.
+ * Not scored yet.
  * @param after what the bare surface takes, added where ways are ranked against each other
  */
 export function methodOption(
@@ -20,7 +20,7 @@ export function methodOption(
   composition: Composition,
   findings: Finding[],
   after: MethodOption['after'],
-): Unscored {
+): MethodOption {
   const efforts = [bulk, ...composition.help.map(({ help }) => help.effort)];
   const taken = takes(zone, bulk, efforts);
   return {
@@ -33,13 +33,25 @@ export function methodOption(
     verdict: verdictOf(findings),
     findings,
     pieces: piecesOf(method, bulk, composition),
-    ...taken,
+    hand: taken.hand,
+    wait: taken.wait,
+    material: taken.material,
+    outside: taken.outside,
+    charge: bulk.charge,
+    cost: taken.cost,
+    waste: taken.waste,
+    sentOut: taken.sentOut,
+    supplies: taken.supplies,
+    setUps: taken.setUps,
+    lacks: taken.lacks,
     risk: riskOn(zone, method),
     // The dust of what is sent out is not the shop's to breathe.
     exposure: taken.sentOut ? 0 : method.exposure.value,
     pressure: bulk.pressure,
     unpriced: distinct(efforts.map((effort) => effort.unpriced)),
     reckoning: bulk.reckoning,
+    ownScore: 0,
+    score: 0,
     after,
     leaves: method.leaves,
     profile: bulk.blast?.profile ?? null,
@@ -48,7 +60,7 @@ export function methodOption(
   };
 }
 
-function verdictOf(findings: readonly Finding[]): Unscored['verdict'] {
+function verdictOf(findings: readonly Finding[]): MethodOption['verdict'] {
   const says = (severity: Finding['severity']) => findings.some((finding) => finding.severity === severity);
   return says('rule-out') ? 'ruled-out' : says('caution') ? 'conditions' : 'usable';
 }
@@ -81,7 +93,6 @@ function takes(zone: ZoneFacts, bulk: Effort, efforts: readonly Effort[]) {
     wait: sum(efforts, (effort) => effort.wait) + Math.max(0, ...setUps.map((setUp) => setUp.wait)),
     material,
     outside,
-    charge: bulk.charge,
     cost: material + outside + (hand / 60) * zone.shop.labourRate,
     waste: sum(efforts, (effort) => effort.waste),
     sentOut: setUps.some(isTrip),

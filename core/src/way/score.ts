@@ -11,8 +11,6 @@ const CAUTION = 0.1;
 const LEAST_AREA = 0.5;
 const DAY = 1440;
 
-export type Unscored = Omit<MethodOption, 'score' | 'ownScore'>;
-
 /** What a set-up is worth to avoid: its money, hands and days away, by the shop's weights. The contractor's minimum is apart. */
 export function setUpScore({ hand, wait, money }: SetUp, { labourRate, weights }: Shop, withMoney = true): number {
   return (withMoney ? money : 0) + (hand / 60) * labourRate + (wait / DAY) * weights.waitingDay;
@@ -23,7 +21,7 @@ export function setUpScore({ hand, wait, money }: SetUp, { labourRate, weights }
  * weights; what the way leaves for the bare surface is counted in.
  * `ownScore` leaves out what other zones may share. Without money, while prices are missing, only wages are counted.
  */
-export function scoreOption(option: Unscored, { area, shop }: ZoneFacts, withMoney: boolean): Pick<MethodOption, 'score' | 'ownScore'> {
+export function scoreOption(option: MethodOption, { area, shop }: ZoneFacts, withMoney: boolean): Pick<MethodOption, 'score' | 'ownScore'> {
   const { waitingDay, risk, exposure } = shop.weights;
   const shared = option.setUps.reduce((sum, { hand }) => sum + hand, 0);
   const away = Math.max(0, ...option.setUps.map(({ wait }) => wait));

@@ -9,16 +9,17 @@ import { m2 } from '../units/quantities.ts';
 import { afterWay } from './after-way.ts';
 import { compose, type Composition, type FindHelp } from './compose.ts';
 import { helpersOf, restHelp } from './helpers.ts';
-import { methodEfforts } from './method-efforts.ts';
+import { firstEffort, methodEfforts } from './method-efforts.ts';
 import { methodOption } from './method-option.ts';
-import { scoreOption, type Unscored } from './score.ts';
+import { scoreOption } from './score.ts';
 
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
   const findHelp = helpersOf(zone, catalogue);
-  const unscored = Object.values(catalogue.methods).flatMap((method) => weigh(zone, method, findHelp, catalogue, afterWay));
-  const withMoney = unscored.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
-  const options = unscored.map((option): MethodOption => Object.assign(option, scoreOption(option, zone, withMoney)));
+  const options: MethodOption[] = [];
+  for (const method of Object.values(catalogue.methods)) options.push(...weigh(zone, method, findHelp, catalogue, afterWay));
+  const withMoney = options.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
+  for (const option of options) Object.assign(option, scoreOption(option, zone, withMoney));
   options.sort((a, b) => standing(a) - standing(b) || a.score - b.score);
   const best = options[0];
   return best && best.verdict !== 'ruled-out' ? [{ ...best, verdict: 'preferred' }, ...options.slice(1)] : options;
@@ -39,14 +40,12 @@ const standing = ({ verdict, findings }: MethodOption): number =>
 const NOTHING_AFTER: MethodOption['after'] = { hand: 0, wait: 0, money: 0 };
 
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
-function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue, afterOf: typeof afterWay): Unscored[] {
+function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue, afterOf: typeof afterWay): MethodOption[] {
   const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
   const findings = judge(rulesFor(method), { zone, method, strip }, zone.path);
   if (findings.some(({ severity }) => severity === 'rule-out')) {
-    const [effort] = methodEfforts(zone, method, strip);
-    return effort
-      ? [methodOption(zone, method, effort, { field: zone.area, help: restOf(zone, method, strip, catalogue) }, findings, NOTHING_AFTER)]
-      : [];
+    const alone = { field: zone.area, help: restOf(zone, method, strip, catalogue) };
+    return [methodOption(zone, method, firstEffort(zone, method, strip), alone, findings, NOTHING_AFTER)];
   }
   const composition = compose(zone, method, findHelp);
   const share = zone.area > 0 ? composition.field / zone.area : 1;
