@@ -85,7 +85,7 @@ function brokenOrder(facts: ZoneFacts, { method, option, bare }: WayDown, build:
   const walked = walkedFace({ facts, wayOff: method, option, bare, used, repairs: [], filling: null, abrade, build });
   const unmet = walked.findings.find(({ code }) => code === 'need-unmet');
   if (unmet) return unmet.reason;
-  const [broken] = checkSequence(walked.chain.steps.map(({ task, takes, ends }, i) => lineOf(task, takes, ends, i, facts.zone.id)));
+  const [broken] = checkSequence(walked.chain.steps.map(({ task }, i) => lineOf(task, i, facts.zone.id)));
   return broken ? `${broken.at}: ${broken.says}` : null;
 }
 

@@ -1,25 +1,23 @@
-import { OPERATIONS } from '../catalogue/operations.ts';
 import type { OperationKind } from '../model/operation.ts';
 import { checkSequence, type Line } from './check-sequence.ts';
 
-type More = Partial<Pick<Line, 'takes' | 'ends' | 'against' | 'hand' | 'stop'>> & {
+type More = Partial<Pick<Line, 'title' | 'contact' | 'detail' | 'against' | 'hand' | 'stop'>> & {
   readonly pass?: number;
   readonly side?: 'face' | 'back';
   readonly zone?: string;
 };
 type Step = OperationKind | readonly [kind: OperationKind, more: More];
 
-/** Lines of one face as the catalogue has them, unless said otherwise. */
+/** Lines of one face. */
 function lines(steps: readonly Step[]): Line[] {
   return steps.map((step, i): Line => {
     const [kind, more] = typeof step === 'string' ? ([step, {}] as const) : step;
-    const { takes, ends } = OPERATIONS[kind];
     return {
       number: i + 1,
-      title: kind,
+      title: more.title ?? kind,
       kind,
-      takes: [...(more.takes ?? takes)],
-      ends: [...(more.ends ?? ends)],
+      detail: more.detail ?? '',
+      contact: more.contact ?? null,
       stop: more.stop ?? null,
       against: more.against ?? null,
       hand: more.hand ?? 5,
@@ -28,8 +26,10 @@ function lines(steps: readonly Step[]): Line[] {
     };
   });
 }
+const withTool = (tool: string, wet = false): Line['contact'] => ({ tool, name: tool, wet, grit: null });
 const broken = (...steps: Step[]): string[] => checkSequence(lines(steps)).map(({ at, says }) => `${at}: ${says}`);
 
+const BREAK: Step = ['test', { title: 'Water-break test' }];
 const READY: readonly Step[] = ['key', 'dust-off', 'wipe', 'test', 'dry'];
 const STRIPPED: readonly Step[] = ['strip-round', 'rinse-off', 'dry', 'air-out'];
 const FILLED: readonly Step[] = ['key-for-fill', 'dust-off', 'wipe', 'fill', 'block'];
@@ -53,7 +53,7 @@ test.each<[says: string, wrong: readonly Step[], right: readonly Step[]]>([
   ['turned before anything is on it', ['turn'], [...READY, 'coat', 'turn']],
   ['fitted or launched before the film bears it', [...READY, 'coat', 'refit'], [...READY, 'coat', 'cure', 'refit']],
   ['a pass out of turn', [...READY, ['coat', { pass: 2 }]], [...READY, 'coat', ['coat', { pass: 2 }]]],
-  ['a film on a wet face', ['key', 'dust-off', 'wipe', 'test', 'coat'], [...READY, 'coat']],
+  ['a film on a wet face', ['key', 'dust-off', 'wipe', BREAK, 'coat'], ['key', 'dust-off', 'wipe', BREAK, 'dry', 'coat']],
   ['a film on dust', [...READY, 'key', 'coat'], [...READY, 'coat']],
   ['a film over residue, acid or alkali', ['treat-rust', 'dry', ...READY, 'coat'], ['treat-rust', 'rinse-acid', 'dry', ...READY, 'coat']],
   ['a film with the strip covers still on', ['cover-for-strip', ...READY, 'coat'], ['cover-for-strip', 'uncover-strip', ...READY, 'coat']],
@@ -71,9 +71,10 @@ test.each<[says: string, wrong: readonly Step[], right: readonly Step[]]>([
 });
 
 test('the sharp stay until they are rinsed to neutral: alkali of a stripper, soda of a blast, a film that holds the rust', () => {
-  const caustic: Step = ['strip-round', { ends: ['neutral'] }];
-  const soda: Step = ['strip-blast', { ends: ['neutral'] }];
-  for (const sharp of [caustic, soda]) {
+  const caustic: Step = ['strip-round', { contact: withTool('chem.caustic-spray') }];
+  const acid: Step = ['strip-round', { contact: withTool('chem.benzyl-acid') }];
+  const soda: Step = ['strip-blast', { contact: withTool('blast.soda') }];
+  for (const sharp of [caustic, acid, soda]) {
     expect(broken(sharp, 'rinse-off', 'dry', 'air-out', ...READY, 'coat')).toEqual([expect.stringContaining('residue, acid or alkali')]);
     expect(broken(sharp, 'rinse-off', 'neutralise', 'dry', 'air-out', ...READY, 'coat')).toEqual([]);
   }
@@ -81,11 +82,15 @@ test('the sharp stay until they are rinsed to neutral: alkali of a stripper, sod
   expect(broken('hold-film', 'take-film-off', 'dry', ...READY, 'coat')).toEqual([]);
 });
 
-test('wet sanding asks for no dry face and raises no dust, but wets', () => {
-  const wet: Step = ['key', { takes: ['wet', 'touch'] }];
-  expect(broken('degrease', wet)).toEqual([]);
-  expect(broken(wet, 'wipe')).toEqual([expect.stringContaining('wiped in dust or water')]);
-  expect(broken(wet, 'dry', 'wipe')).toEqual([]);
+test('wet sanding asks for no dry face, but wets; its slurry dries to dust', () => {
+  const told: Step = ['key', { detail: 'P320 by hand, 12 crossings, wet' }];
+  const seen: Step = ['key', { contact: withTool('mech.hand-wet', true) }];
+  for (const wet of [told, seen]) {
+    expect(broken('degrease', wet)).toEqual([]);
+    expect(broken(wet, 'wipe')).toEqual([expect.stringContaining('wiped in dust or water')]);
+    expect(broken(wet, 'dry', 'wipe')).toEqual([expect.stringContaining('wiped in dust or water')]);
+    expect(broken(wet, 'dry', 'dust-off', 'wipe')).toEqual([]);
+  }
 });
 
 test('faces do not answer for each other; sides of one face count their passes apart', () => {
@@ -100,7 +105,7 @@ test('faces do not answer for each other; sides of one face count their passes a
 
 test('a hand on the face undoes the wipe; what is left out in writing is not complained of, but counts as not done', () => {
   expect(broken('key', 'dust-off', 'wipe', 'cover-for-paint', 'test', 'dry', 'coat')).toEqual([expect.stringContaining('not wiped')]);
-  const left: Step = ['wipe', { against: 'the sheet says so', hand: 0, takes: [] }];
+  const left: Step = ['wipe', { against: 'the sheet says so', hand: 0 }];
   expect(broken('key', left)).toEqual([]);
   expect(broken('key', ['wipe', { against: 'chosen all the same', hand: 5 }])).toHaveLength(1);
 });

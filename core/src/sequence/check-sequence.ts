@@ -1,4 +1,5 @@
-import type { Fact, Operation, OperationKind, Takes } from '../model/operation.ts';
+import { METHODS } from '../catalogue/methods.ts';
+import type { Operation, OperationKind } from '../model/operation.ts';
 import type { Task } from './task.ts';
 
 /** A place in a sequence where the work could not be done, in words. */
@@ -8,19 +9,19 @@ export interface Broken {
   readonly says: string;
 }
 
-/** What of an operation can be seen by who stands before it. */
-export type Line = Pick<Operation, 'number' | 'title' | 'kind' | 'takes' | 'ends' | 'stop' | 'against' | 'hand'> & {
+/** What of an operation stands on the sheet. */
+export type Line = Pick<Operation, 'number' | 'title' | 'detail' | 'kind' | 'contact' | 'stop' | 'against' | 'hand'> & {
   readonly faces: readonly Pick<Operation['faces'][number], 'zone' | 'side'>[];
   readonly coat: Pick<NonNullable<Operation['coat']>, 'name' | 'pass'> | null;
 };
 
 /** A line of one face alone. */
-export const lineOf = (task: Task, takes: readonly Takes[], ends: readonly Fact[], i: number, zone: string): Line => ({
+export const lineOf = (task: Task, i: number, zone: string): Line => ({
   number: i + 1,
   title: task.title,
+  detail: task.detail,
   kind: task.kind,
-  takes: [...takes],
-  ends: [...ends],
+  contact: task.contact ?? null,
   stop: task.stop ?? null,
   against: task.against ?? null,
   hand: task.hand,
@@ -99,13 +100,39 @@ const WETTING: readonly OperationKind[] = [
   'pressure-wash',
   'wash-brake-dust',
   'flush-hollow',
+  'treat-rust',
+  'treat-pits',
+  'hold-film',
+  'take-film-off',
+  'strip-round',
+  'strip-next-round',
+  'strip-bath',
+  'convert-metal',
+];
+/** Hands, tools or what they bring on the face, after which it is no longer wiped. */
+const TOUCHING: readonly OperationKind[] = [
+  ...WETTING,
+  ...DUSTY,
+  'strip-specks',
+  'strip-heat',
+  'cover-for-strip',
+  'uncover-strip',
+  'fetch-back',
+  'weld',
+  'convert-rust',
+  'zinc-repair',
+  'bond',
+  'laminate',
+  'fill',
+  'polish',
+  'cover-for-paint',
 ];
 const STRIPPING: readonly OperationKind[] = ['strip-round', 'strip-bath'];
 const HOT: readonly OperationKind[] = ['weld', 'flame', 'flame-clean', 'open-up', 'strip-heat'];
 
 /**
  * Works a sequence through from its first line to its last and tells every place where it could not be done. Knows the trade and not the planner:
- * it reads only what kind of work a line is, what it touches the face with, and where. Common practice, no source.
+ * it reads only what stands on the sheet: what kind of work a line is, its words, the tool, and where. Common practice, no source.
  */
 export function checkSequence(operations: readonly Line[]): Broken[] {
   const broken: Broken[] = [];
@@ -117,18 +144,20 @@ export function checkSequence(operations: readonly Line[]): Broken[] {
       looks.set(zone, look);
       // What somebody leaves out in writing is theirs to answer for.
       for (const says of leftOut ? [] : complaints(operation, look, side)) broken.push({ zone, at: `${operation.number} ${operation.title}`, says });
-      work(operation, look, side);
+      if (!leftOut) burden(operation, look);
+      gain(operation, look, side);
     }
   }
   return broken;
 }
 
-function complaints({ kind, coat, stop, takes }: Line, look: Look, side: string | null): string[] {
+function complaints(line: Line, look: Look, side: string | null): string[] {
+  const { kind, coat, stop } = line;
   const said: string[] = [];
   const must = (holds: boolean, says: string) => {
     if (!holds) said.push(says);
   };
-  if (stop === null && DUSTY.includes(kind) && !takes.includes('wet')) must(!look.wet, 'worked dry on a wet face');
+  if (stop === null && worksDry(line)) must(!look.wet, 'worked dry on a wet face');
   if (STRIPPING.includes(kind)) {
     must(!look.wet, 'stripper on a wet face');
     must(!look.dusty, 'stripper on dust');
@@ -176,38 +205,55 @@ function coatComplaints({ name, pass }: NonNullable<Line['coat']>, look: Look, s
   return said;
 }
 
-/** What the operation does to the face. */
-function work({ kind, coat, takes, ends }: Line, look: Look, side: string | null): void {
-  const wets = takes.includes('wet') || WETTING.includes(kind);
-  if ((DUSTY.includes(kind) && !takes.includes('wet')) || takes.includes('dust'))
-    Object.assign(look, { dusty: true, wiped: false, tested: false, flamed: false });
-  if (STRIPPING.includes(kind) || kind === 'strip-next-round')
-    Object.assign(look, { residue: true, vapour: true, wet: true, sharp: ends.includes('neutral') ? 'alkali' : look.sharp });
-  if (kind === 'strip-blast' && ends.includes('neutral')) Object.assign(look, { residue: true, sharp: 'alkali' });
-  if (kind === 'treat-rust' || kind === 'treat-pits') look.sharp = 'acid';
+/** Sanded wet: the tool is, or the words say so. */
+const saysWet = ({ title, detail, contact }: Line): boolean => contact?.wet === true || /\bwet, by hand|, wet\b/i.test(`${title} ${detail}`);
+const isWaterBreak = ({ kind, title }: Line): boolean => kind === 'test' && title.startsWith('Water-break');
+const worksDry = (line: Line): boolean => DUSTY.includes(line.kind) && !saysWet(line);
+/** The slurry of a key dries to dust; that of a way off is washed away. */
+const raisesDust = (line: Line): boolean => worksDry(line) || line.kind === 'key';
+
+/** What the operation leaves on the face that somebody has to take off again. */
+function burden(line: Line, look: Look): void {
+  const { kind } = line;
+  if (raisesDust(line)) Object.assign(look, { dusty: true, flamed: false });
+  if (TOUCHING.includes(kind)) Object.assign(look, { wiped: false, tested: false });
+  if (STRIPPING.includes(kind) || kind === 'strip-next-round') Object.assign(look, { residue: true, vapour: true });
+  const sharp = sharpOf(line);
+  if (sharp) look.sharp = sharp;
+  if (sharp && kind === 'strip-blast') look.residue = true;
+  if (kind === 'cover-for-strip') look.stripCover = true;
+  if (kind === 'open-up') look.openHole = true;
+  if (kind === 'fill') look.rawFiller = true;
+  if (kind === 'sand-film') Object.assign(look, { sanded: true, dusty: true, scuffed: look.covered });
+  if (WETTING.includes(kind) || (DUSTY.includes(kind) && !worksDry(line)) || isWaterBreak(line)) look.wet = true;
+}
+
+/** Acid or alkali that has to be rinsed to neutral. */
+function sharpOf({ kind, contact }: Line): Look['sharp'] | null {
+  if (kind === 'treat-rust' || kind === 'treat-pits' || kind === 'hold-film') return 'acid';
+  const method = kind.startsWith('strip-') ? Object.values(METHODS).find(({ id }) => id === contact?.tool) : undefined;
+  if (method?.id === 'blast.soda' || method?.traits.includes('caustic')) return 'alkali';
+  return method?.traits.includes('acid') ? 'acid' : null;
+}
+
+/** What the operation brings the face on by. */
+function gain({ kind, coat }: Line, look: Look, side: string | null): void {
   if (kind === 'rinse-off') look.residue = false;
   if (kind === 'neutralise' || kind === 'rinse-acid' || kind === 'take-film-off') look.sharp = 'no';
-  if (kind === 'hold-film') look.sharp = 'acid';
   if (kind === 'air-out') look.vapour = false;
   if (kind === 'dust-off' || kind === 'clean-film') Object.assign(look, { dusty: false, sanded: false });
-  if (kind === 'cover-for-strip') look.stripCover = true;
   if (kind === 'uncover-strip') look.stripCover = false;
   if (kind === 'wipe') Object.assign(look, { wiped: true, tested: false });
-  if (takes.includes('touch') && kind !== 'wipe') Object.assign(look, { wiped: false, tested: false });
   if (kind === 'test') look.tested = true;
-  if (kind === 'open-up') look.openHole = true;
   if (kind === 'weld' || kind === 'laminate') look.openHole = false;
-  if (kind === 'fill') look.rawFiller = true;
   if (kind === 'block') look.rawFiller = false;
   if (kind === 'key') Object.assign(look, { keyed: true, flamed: false });
   if (kind === 'flame') look.flamed = true;
-  if (kind === 'sand-film') Object.assign(look, { sanded: true, dusty: true, scuffed: look.covered && ends.includes('covered-for-paint') });
   if (kind === 'cover-for-paint') look.covered = true;
   if (kind === 'cover-again') look.scuffed = false;
   if (kind === 'knock-old-filler-out') look.oldFiller = false;
   if (kind === 'cure') look.cured = true;
-  if (wets) look.wet = true;
-  if (kind === 'dry' || kind === 'take-film-off') look.wet = kind === 'take-film-off';
+  if (kind === 'dry') look.wet = false;
   if (coat) {
     look.coats += 1;
     look.passes.set(`${coat.name} ${side ?? ''}`, coat.pass);
