@@ -241,6 +241,13 @@ describe('windows', () => {
     expect(dry.findings.map(({ code }) => code)).not.toContain('window-too-short');
     expect(find(dry, 'coat').detail).toMatch(/in \d+ pieces of [\d.]+ m² at most, each from “At the contractor: garnet blast”/);
   });
+  test('a promoter that closes in 10 min goes on piece by piece with the coat that follows, and is no stop for a bumper of 2 m²', () => {
+    const bumper = plan({ ...PP, area: 2 });
+    expect(bumper.findings.filter(({ code }) => code === 'window-too-short')).toEqual([]);
+    // 10 min for a m² and pass, 3 of the 10 min go by before the next pass: 7 min of 20.
+    expect(find(bumper, 'coat').detail).toContain('In pieces of 0.70 m² at most');
+    expect(find(plan({ ...PP, area: 0.6 }), 'coat').detail).not.toContain('pieces');
+  });
   test('a place that is blasted once more does not set back the clock of the whole face', () => {
     const pitted = plan({ ...SECTION, choice: { method: 'blast.garnet' }, finds: [{ kind: 'pits' }] });
     inOrder(pitted, 'strip-blast', 'inspect', 'derust', 'coat');

@@ -1,6 +1,7 @@
 import { sayFor } from '../facts/say-for.ts';
 import { assumption } from '../model/basis.ts';
 import type { Finding } from '../model/finding.ts';
+import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import type { FaceInput } from './face-input.ts';
 import { startOf } from './trains.ts';
@@ -38,6 +39,8 @@ export function checkWindows(input: FaceInput, steps: readonly Walked[]): { read
       const grows = hands - starts;
       const fixed = starts + waits;
       if (hands + waits <= lag.most) continue;
+      // A mix is laid on piece by piece as its first pass says; only the waits have to fit.
+      if (between.every(({ task }) => task.coat) && waits < lag.most) continue;
       const room = lag.most - fixed;
       if (room < LEAST) findings.push(tooShort(input, opened, step, { most: lag.most, takes: hands + waits, says: lag.missed?.says ?? '' }));
       else {
@@ -59,7 +62,7 @@ function tooShort(
     'window-too-short',
     [],
     `${formatMinutes(most)} are too short for ${facts.part.name}`,
-    `From “${opened.title}” to “${closed.title || closed.coat?.plan.name}” takes about ${formatMinutes(takes)}, whatever the size of the piece. ${says}`,
+    `From “${opened.title}” to “${closed.title || closed.coat?.plan.name}” takes about ${formatMinutes(takes)}, whatever the size of the piece.${says === '' ? '' : ` ${upperFirst(says.replace(/\.$/, ''))}.`}`,
     ['humidity and temperature of the place', 'hands', 'way off', 'school C2'],
     'A drier or warmer room, more hands, a holding film (school C2), primer put on by whoever blasts, or a way off that leaves it keyed later.',
   );
