@@ -61,7 +61,7 @@ test('sixteen sections with a minute to spare take 212 min, not 512', () => {
 test('nobody does two things at once, every section goes through all its rounds in order, and overlapping never takes longer', () => {
   fc.assert(
     fc.property(terms, (given) => {
-      const { bars, clock, serial, hand } = planRhythm(given);
+      const { bars, clock, serial, hand, rotation } = planRhythm(given);
       for (const person of [0, 1]) {
         const own = bars.filter((bar) => bar.person === person).sort((a, b) => a.from - b.from);
         own.slice(1).forEach((bar, i) => expect(bar.from).toBeGreaterThanOrEqual((own[i]?.to ?? 0) - 1e-9));
@@ -74,6 +74,7 @@ test('nobody does two things at once, every section goes through all its rounds 
       const work =
         given.sections * given.dwells.length * (given.layOn + given.scrape) +
         given.sections * given.rinse * (given.rinseEachRound ? given.dwells.length : 1);
+      expect(rotation).toBeLessThanOrEqual(Math.min(given.sections, 8));
       return clock <= serial + 1e-9 && Math.abs(hand - work) < 1e-6 && clock >= hand / given.people - 1e-9;
     }),
   );

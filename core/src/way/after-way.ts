@@ -8,16 +8,15 @@ import { walkFace } from '../sequence/walk.ts';
 
 type After = MethodOption['after'];
 
-const known = new WeakMap<ZoneFacts, Map<string, After>>();
-
-/** Washing, derusting, keying: what one way leaves for the next stage is part of its price. Ways that leave the same cost the same. */
-export function afterWay(zone: ZoneFacts, method: Method): After {
-  const ofZone = known.get(zone) ?? new Map<string, After>();
-  known.set(zone, ofZone);
-  const leaves = aftermath(method);
-  const after = ofZone.get(leaves) ?? reckon(zone, method);
-  ofZone.set(leaves, after);
-  return after;
+/** Washing, derusting, keying: what one way leaves for the next stage is part of its price. Ways that leave the same are reckoned once for a zone. */
+export function afterWays(zone: ZoneFacts): (method: Method) => After {
+  const known = new Map<string, After>();
+  return (method) => {
+    const leaves = aftermath(method);
+    const after = known.get(leaves) ?? reckon(zone, method);
+    known.set(leaves, after);
+    return after;
+  };
 }
 
 /** What of a way off the bare surface still feels. */

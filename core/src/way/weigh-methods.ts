@@ -6,7 +6,7 @@ import type { MethodOption } from '../model/plan.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import { m2 } from '../units/quantities.ts';
-import { afterWay } from './after-way.ts';
+import { afterWays } from './after-way.ts';
 import { compose, type Composition, type FindHelp } from './compose.ts';
 import { helpersOf, restHelp } from './helpers.ts';
 import { firstEffort, methodEfforts } from './method-efforts.ts';
@@ -15,9 +15,9 @@ import { scoreOption } from './score.ts';
 
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
 export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
-  const findHelp = helpersOf(zone, catalogue);
+  const [findHelp, afterWay] = [helpersOf(zone, catalogue), afterWays(zone)];
   const options: MethodOption[] = [];
-  for (const method of Object.values(catalogue.methods)) options.push(...weigh(zone, method, findHelp, catalogue, afterWay));
+  for (const method of Object.values(catalogue.methods)) options.push(...weigh(zone, method, { findHelp, afterWay }, catalogue));
   const withMoney = options.every(({ verdict, unpriced }) => verdict === 'ruled-out' || unpriced.length === 0);
   for (const option of options) Object.assign(option, scoreOption(option, zone, withMoney));
   options.sort((a, b) => standing(a) - standing(b) || a.score - b.score);
@@ -27,7 +27,7 @@ export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOptio
 
 /** One method alone, at the first place where it can be done; null where it takes no effort anywhere. */
 export const weighOne = (zone: ZoneFacts, method: Method, catalogue: Catalogue): MethodOption | null => {
-  const [option] = weigh(zone, method, helpersOf(zone, catalogue), catalogue, () => NOTHING_AFTER);
+  const [option] = weigh(zone, method, { findHelp: helpersOf(zone, catalogue), afterWay: () => NOTHING_AFTER }, catalogue);
   return option ? { ...option, ...scoreOption(option, zone, true) } : null;
 };
 
@@ -36,11 +36,17 @@ const WEAK = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere', 'powder-no-sol
 const standing = ({ verdict, findings }: MethodOption): number =>
   verdict === 'ruled-out' ? 2 : findings.some(({ code }) => WEAK.includes(code)) ? 1 : 0;
 
+/** What is found once for all ways off a zone. */
+interface OfZone {
+  readonly findHelp: FindHelp;
+  readonly afterWay: (method: Method) => MethodOption['after'];
+}
+
 /** A way that is not ranked against others. */
 const NOTHING_AFTER: MethodOption['after'] = { hand: 0, wait: 0, money: 0 };
 
 /** One option, or for a blast one for each place where it can be done; a refused one stands once. */
-function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: Catalogue, afterOf: typeof afterWay): MethodOption[] {
+function weigh(zone: ZoneFacts, method: Method, { findHelp, afterWay }: OfZone, catalogue: Catalogue): MethodOption[] {
   const strip = method.family === 'chem' ? planStrip(zone, method.stripper) : null;
   const findings = judge(rulesFor(method), { zone, method, strip }, zone.path);
   if (findings.some(({ severity }) => severity === 'rule-out')) {
@@ -51,7 +57,7 @@ function weigh(zone: ZoneFacts, method: Method, findHelp: FindHelp, catalogue: C
   const share = zone.area > 0 ? composition.field / zone.area : 1;
   const whole = share === 1 ? zone : { ...zone, area: m2(composition.field) };
   const outcome = share === 1 || method.family !== 'chem' ? strip : planStrip(whole, method.stripper);
-  const after = afterOf(zone, method);
+  const after = afterWay(method);
   return methodEfforts(whole, method, outcome).map((effort) => methodOption(zone, method, effort, composition, findings, after));
 }
 
