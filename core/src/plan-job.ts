@@ -11,11 +11,13 @@ import { planOperations } from './sequence/plan-operations.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { totalsOf } from './sheet/totals.ts';
 import { rememberZone } from './way/remember-zone.ts';
+import { weighAlike } from './way/weigh-alike.ts';
 
 /** The whole pipeline: facts, ways off, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
 export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const rows = withOwnRows(catalogue, shop.ownRows);
-  const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows));
+  const weigh = weighAlike(rows);
+  const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows, weigh));
   const zones = planned.map(({ plan }) => plan);
   const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
   const operations = [...sequence.operations];

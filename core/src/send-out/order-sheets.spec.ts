@@ -41,6 +41,32 @@ test('the hour of the primer runs from the pick-up: blasted steel at 70 % keeps 
   });
 });
 
+test('a layer that stays is named on the sheet, by the name that the shop gave it', () => {
+  const stays = (name: string) => {
+    const kept: Sample = {
+      ...rail,
+      stack: [
+        ['e-coat', 20],
+        ['alkyd-enamel', 60],
+      ],
+      target: { kind: 'down-to', layer: 'layer1' },
+      condition: { rustGrade: 'none' },
+      choice: { method: 'blast.plastic', at: 'blaster', reason: 'asked for' },
+    };
+    const [sheet] = sheets(kept, (job) => ({
+      ...job,
+      parts: job.parts.map((part) => ({
+        ...part,
+        zones: part.zones.map((zone) => ({ ...zone, stack: zone.stack.map((layer, i) => (i === 0 ? { ...layer, name } : layer)) })),
+      })),
+    }));
+    return sheet?.parts[0]?.lines[0]?.result;
+  };
+  expect(stays('')).toContain('down to factory dip primer');
+  expect(stays('grey works primer')).toContain('down to grey works primer');
+  expect(sheets(rail)[0]?.parts[0]?.lines[0]?.result).not.toContain('down to');
+});
+
 test('lead and biocide stand on the ticket, tested or taken for it', () => {
   const leaded = {
     ...rail,

@@ -1,5 +1,5 @@
 import type { Finding } from '../model/finding.ts';
-import type { Fact, Operation } from '../model/operation.ts';
+import type { Operation } from '../model/operation.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { sum } from '../units/sum.ts';

@@ -33,6 +33,19 @@ describe('what has to be on the bench', () => {
     expect(ids).toEqual(expect.arrayContaining(['chem.fast-solvent', 'mech.scraper', 'epoxy-2k', 'surfacer-2k', 'solid-2k']));
   });
 
+  test('acid and thinner are bought by the can: small ones for a panel, large ones for a hull', () => {
+    const rusty = (area: number): Sample => ({
+      area,
+      thickness: 4,
+      substrate: 'mild-steel-section',
+      condition: { rustGrade: 'C' },
+      choice: { method: 'mech.da' },
+    });
+    const buys = (id: string, area: number) => line(id, rusty(area))?.buy;
+    expect([2, 20].map((area) => buys('phosphoric-etch', area))).toEqual(['1 × 1 L', '1 × 5 L']);
+    expect([2, 35, 190].map((area) => buys('thinner epoxy-2k', area))).toEqual(['1 × 0.5 L', '1 × 1 L', '1 × 5 L']);
+  });
+
   test('foil tape only where stripper meets something to seal', () => {
     expect(line('foil tape', { features: ['seams'], choice: { method: 'chem.fast-solvent' } })).toBeDefined();
     expect(line('foil tape', {})).toBeUndefined();

@@ -12,8 +12,7 @@ import { zoneParts } from './compose.ts';
 import { weighMethods } from './weigh-methods.ts';
 
 /** One zone from way off to topcoat. */
-export function planZone(zone: ZoneFacts, catalogue: Catalogue): ZonePlan {
-  const options = weighMethods(zone, catalogue);
+export function planZone(zone: ZoneFacts, catalogue: Catalogue, options = weighMethods(zone, catalogue)): ZonePlan {
   const chosen = chosenOption(zone, options);
   const wayOff = methodOf(chosen, catalogue);
   const bare = barePlan(zone, wayOff);
