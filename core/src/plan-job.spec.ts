@@ -74,7 +74,7 @@ describe('what must never be planned', () => {
     const old = { item: { kind: 'machine', year: 1970 }, condition: { lead: 'not-tested' } } as const;
     expect(plan(old).findings.map(({ code }) => code)).toContain('lead-not-tested');
     expect(refusals(option('mech.da', old)).map(({ code }) => code)).toContain('lead-wet');
-    expect(plan({ ...old, item: { kind: 'machine', year: 2010 } }).findings).toEqual([]);
+    expect(plan({ ...old, item: { kind: 'machine', year: 2010 }, shop: { equipment: ['supplied-air', 'spray-gun', 'da'] } }).findings).toEqual([]);
   });
 });
 

@@ -45,6 +45,14 @@ test('until somebody says what a part is, a crack in thick metal or in carbon of
   expect(crack({ substrate: 'carbon-epoxy', thickness: 0.8, role: 'frame' })).toContain('carries people, load or pressure');
 });
 
+test('the limits: half a millimetre of pit in a bearing part, a millimetre and a half of metal, a third of the wall', () => {
+  const fork = { substrate: 'mild-steel-section', thickness: 4, role: 'frame', stack: [] } as const;
+  expect([0.5, 0.51].map((depth) => repair('pits', fork, { depth }).stop === null)).toEqual([true, false]);
+  expect([0.5, 0.51].map((depth) => repair('pits', { ...fork, role: 'ordinary' }, { depth }).stop)).toEqual([null, null]);
+  expect([1.49, 1.5].map((thickness) => repair('hole', { ...fork, role: 'not-said', thickness }).stop === null)).toEqual([true, false]);
+  expect([1.32, 1.34].map((depth) => repair('corrosion', { ...fork, role: 'ordinary' }, { depth }).stop === null)).toEqual([true, false]);
+});
+
 test('corrosion that leaves less than two thirds is cut out, with the numbers', () => {
   const plate = { substrate: 'mild-steel-section', thickness: 4 } as const;
   expect(repair('corrosion', plate, { depth: 2 }).stop).toContain('2.0 of 4 mm');

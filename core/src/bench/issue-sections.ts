@@ -6,7 +6,8 @@ import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import type { Issued } from '../model/bench.ts';
 import type { MethodOption, StripPlan } from '../model/plan.ts';
 import type { Observation } from '../model/test-patch.ts';
-import { protectionFor } from '../safety/protection.ts';
+import { guardsAgainst, WORN } from '../safety/protection.ts';
+import { stripperRaises } from '../safety/raised-by.ts';
 import type { Method } from '../catalogue/methods.ts';
 import { countNames } from '../sheet/count-names.ts';
 import { mm, um, degC } from '../units/quantities.ts';
@@ -28,7 +29,9 @@ export function issueSections(jobId: string, facts: ZoneFacts, option: MethodOpt
     stripperName: stripper.name,
     ...conditions(facts, plan, stripper),
     rounds: roundsOf(dwellSetting(facts, stripper), plan),
-    wear: protectionFor(method, facts).slice(0, 20),
+    wear: guardsAgainst(stripperRaises(facts, stripper), facts.shop)
+      .filter(({ guard }) => WORN.includes(guard))
+      .map(({ says }) => says),
     cautions: option.findings.filter(({ severity }) => severity !== 'prefer').map(({ title, reason }) => `${title}: ${reason}`.slice(0, 600)),
   };
   return Array.from({ length: plan.sections }, (_, i) => ({ ...common, section: sectionName(i) }));

@@ -29,14 +29,7 @@ export interface Stripper {
   readonly packs: readonly number[];
   readonly reaction: 'neutral' | 'acid' | 'caustic';
   readonly flammable: boolean;
-  readonly gloves: string;
-  readonly respirator: string;
 }
-
-const NITRILE = 'thick nitrile or butyl gauntlets (thin exam gloves do not hold)';
-const LAMINATE = 'laminate or PVA gauntlets (chlorinated solvent goes through nitrile in minutes)';
-const ORGANIC = 'organic-vapour cartridges, changed by schedule';
-const AIRY = 'good air; organic-vapour cartridges in a closed room';
 
 const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>> = {
   'chem.dcm': {
@@ -56,8 +49,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [1, 5],
     reaction: 'neutral',
     flammable: false,
-    gloves: LAMINATE,
-    respirator: 'supplied air: cartridges do not hold this vapour',
   },
   'chem.fast-solvent': {
     id: 'chem.fast-solvent',
@@ -76,8 +67,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [1, 5],
     reaction: 'neutral',
     flammable: true,
-    gloves: NITRILE,
-    respirator: ORGANIC,
   },
   'chem.benzyl-neutral': {
     id: 'chem.benzyl-neutral',
@@ -96,8 +85,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [1, 5, 20],
     reaction: 'neutral',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
   'chem.benzyl-peroxide': {
     id: 'chem.benzyl-peroxide',
@@ -116,8 +103,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [5, 20],
     reaction: 'neutral',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
   'chem.benzyl-acid': {
     id: 'chem.benzyl-acid',
@@ -136,8 +121,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [5, 20],
     reaction: 'acid',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
   'chem.slow-gel': {
     id: 'chem.slow-gel',
@@ -156,8 +139,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [1, 5, 15],
     reaction: 'neutral',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
   'chem.caustic-spray': {
     id: 'chem.caustic-spray',
@@ -176,8 +157,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [0.5],
     reaction: 'caustic',
     flammable: false,
-    gloves: NITRILE,
-    respirator: 'particulate and mist filter; good air',
   },
   'chem.caustic-bath': {
     id: 'chem.caustic-bath',
@@ -196,8 +175,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [1],
     reaction: 'caustic',
     flammable: false,
-    gloves: NITRILE,
-    respirator: 'good air; face shield against splashes of hot lye',
   },
   'chem.plastic-safe': {
     id: 'chem.plastic-safe',
@@ -216,8 +193,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [0.5, 1, 5],
     reaction: 'neutral',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
   'chem.gelcoat-safe': {
     id: 'chem.gelcoat-safe',
@@ -236,8 +211,6 @@ const ROWS: Readonly<Record<Stripper['id'], Omit<Stripper, 'ref' | 'softening'>>
     packs: [2.5, 5, 15],
     reaction: 'neutral',
     flammable: false,
-    gloves: NITRILE,
-    respirator: AIRY,
   },
 };
 

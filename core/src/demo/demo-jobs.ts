@@ -12,7 +12,7 @@ import { patrolBuggy } from './patrol-buggy.ts';
 export const DEMO_SHOP: Shop = {
   ...DEFAULT_SHOP,
   name: 'Ferrow Lane Refinishing',
-  equipment: [...DEFAULT_SHOP.equipment, 'caustic-tub'],
+  equipment: [...DEFAULT_SHOP.equipment, 'caustic-tub', 'supplied-air'],
   air: { ...USUAL_AIR, freeAir: 1150, receiver: 500, hoseBore: 25, hoseLength: metres(12) },
   contractors: [
     {

@@ -32,6 +32,7 @@ export interface ZoneFacts {
   readonly kept: readonly LayerFact[];
   readonly service: Service;
   readonly treatAsLead: boolean;
+  readonly treatAsChromate: boolean;
   readonly biocide: boolean;
   readonly filler: boolean;
   /** Closed cross-linked top: solvent is slow to enter until it is broken. */
@@ -62,6 +63,7 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
     kept: layers.slice(cut),
     service: part.service ?? job.item.service,
     treatAsLead: treatAsLead(job, shop, zone, layers),
+    treatAsChromate: treatAsChromate(job, zone, layers),
     biocide: layers.some(({ coating }) => coating.biocide),
     filler: layers.some(({ coating }) => coating.id === 'body-filler' || coating.id === 'surfacer-polyester'),
     closedTop: top !== undefined && top.coating.crossLinked && top.layer.state === 'sound',
@@ -90,4 +92,10 @@ function treatAsLead(job: Job, shop: Shop, zone: Zone, layers: readonly LayerFac
   if (zone.condition.lead !== 'not-tested') return zone.condition.lead === 'suspected';
   const old = job.item.year === null || job.item.year < shop.leadSuspectBefore;
   return old && OLD_LEAD_ITEMS.includes(job.item.kind) && layers.some(({ coating }) => coating.oldLead);
+}
+
+/** Found by a test of its own, or not tested on an aircraft under old primer: a laboratory that finds no lead has not looked for chromate. */
+function treatAsChromate({ item }: Job, { condition }: Zone, layers: readonly LayerFact[]): boolean {
+  if (condition.chromate !== 'not-tested') return condition.chromate === 'present';
+  return item.kind === 'aircraft' && layers.some(({ coating }) => coating.oldLead);
 }

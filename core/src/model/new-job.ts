@@ -26,6 +26,7 @@ export const CLEAN: Condition = {
   history: 'known',
   letGo: null,
   lead: 'not-tested',
+  chromate: 'not-tested',
   crosscut: null,
 };
 

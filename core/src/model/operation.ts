@@ -160,6 +160,51 @@ export type Stage = z.infer<typeof Stage>;
 export const Takes = z.enum(['wet', 'dust', 'touch', 'spark', 'flame', 'heat', 'vapour', 'spray', 'load', 'caustic', 'acid']);
 export type Takes = z.infer<typeof Takes>;
 
+/** What an operation raises that people have to be guarded against. */
+export const Raised = z.enum([
+  'splash',
+  'solvent',
+  'vapour-indoors',
+  'benzyl-stripper',
+  'solvent-stripper',
+  'chlorinated',
+  'corrosive',
+  'flammable',
+  'clean-dust',
+  'old-paint-dust',
+  'toxic',
+  'asbestos',
+  'sparks',
+  'noise',
+  'blast',
+  'explosive-dust',
+  'carbon-dioxide',
+  'weld',
+  'zinc-fume',
+  'flame',
+  'paint-fume',
+  'spray',
+  'isocyanate',
+  'roll',
+  'biocide',
+  'hydrogen',
+  'fuel-vapour',
+  'confined',
+  'load',
+]);
+export type Raised = z.infer<typeof Raised>;
+
+export const Guard = z.enum(['eyes', 'breathing', 'hands', 'body', 'place', 'others', 'fire']);
+export type Guard = z.infer<typeof Guard>;
+
+/** What to wear, to have or to keep away before an operation. */
+export const Guarded = z.strictObject({
+  guard: Guard,
+  says: z.string(),
+  lacks: z.boolean().describe('the shop does not have it'),
+});
+export type Guarded = z.infer<typeof Guarded>;
+
 /** What touches the face. The rulebook judges it whatever stage it belongs to. */
 export const Contact = z.strictObject({
   tool: z.string().describe('row of the catalogue of methods, or of contacts'),
@@ -241,7 +286,8 @@ export const Operation = z.strictObject({
   hold: HoldPoint.nullable(),
   stop: z.string().nullable().describe('why nobody goes on before it is settled'),
   against: z.string().nullable().describe('the written reason of a choice against a rule'),
-  protection: z.array(z.string()),
+  raises: z.array(Raised),
+  protection: z.array(Guarded).describe('the worst of what it raises; data sheets and local codes decide'),
   cautions: z.array(z.string()),
 });
 export type Operation = z.infer<typeof Operation>;

@@ -61,7 +61,6 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
     silent: ['barrier-epoxy', { ...GRP_SEA, moisture: { reference: 4, readings: [{ at: '2026-11-01T08:00:00Z', value: 4.5 }] } }],
   },
   'too-fine-key': { fires: ['epoxy-2k', { shop: { schools: { K1: 'fine' } } }], silent: ['epoxy-2k', {}] },
-  'iso-supplied-air': { fires: ['surfacer-2k', KEPT], silent: ['surfacer-2k', { ...KEPT, shop: { equipment: ['supplied-air'] } }] },
 };
 
 const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]; silent: readonly [FinishId, Sample] }>> = {

@@ -165,6 +165,14 @@ describe('laid parts', () => {
     expect(sessions(laid)).toBe(2 * sessions(hung));
     expect(laid.findings.find(({ code }) => code === 'hang-it')?.reason).toContain(`${sessions(laid)} sessions laid, ${sessions(hung)} hung`);
   });
+  test('both sides together take the hands and the paint of the whole, save for one gun set up more', () => {
+    const laidOn = (given: Plan) =>
+      given.operations
+        .filter(({ coat }) => coat)
+        .flatMap(({ faces }) => faces.map(({ hand }) => hand))
+        .reduce((sum, hand) => sum + hand, 0);
+    expect(laidOn(laid)).toBeCloseTo(laidOn(hung), 6);
+  });
   test('a flat part is turned only where its back is coated too', () => {
     expect(kinds(plan({ held: 'laid' }))).not.toContain('turn');
     expect(kinds(plan({ held: 'laid', sides: 'both' }))).toContain('turn');
@@ -319,7 +327,7 @@ test('edges sanded wet are dried before anybody looks at the face, and dressed f
   const edged = plan({ ...PP, stack: [['basecoat', 15]], target: { kind: 'bare' }, choice: { method: 'mech.da-fine' }, edgeLength: 3 });
   const edge = edged.operations.find(({ title }) => title.includes('wet sanding by hand'));
   expect(edge?.takes).toContain('wet');
-  expect(edge?.protection).toContain('apron');
+  expect(edge?.protection.map(({ says }) => says).join()).toContain('apron');
   const drying = edged.operations.find(({ kind, number }) => kind === 'dry' && number > (edge?.number ?? Infinity));
   expect(drying?.number).toBeLessThan(find(edged, 'inspect').number);
 });

@@ -1,5 +1,6 @@
 import type { Finding } from '../model/finding.ts';
 import type { Operation } from '../model/operation.ts';
+import { guardsAgainst } from '../safety/protection.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { sum } from '../units/sum.ts';
@@ -69,6 +70,7 @@ function toOperation(
   const askedBy = step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id };
   const undoneBy = step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy);
   const lags = lagsOf(group, ids);
+  const raises = [...new Set(group.flatMap(({ face, step: own }) => face.raises.get(own.id) ?? []))];
   return {
     id,
     number,
@@ -102,7 +104,8 @@ function toOperation(
     hold: task.hold ?? null,
     stop: task.stop ?? null,
     against: task.against ?? null,
-    protection: union(group, (own) => own.task.protection ?? NONE),
+    raises,
+    protection: guardsAgainst(raises, group[0].face.input.facts.shop),
     cautions: union(group, (own) => own.task.cautions ?? NONE),
   };
 }

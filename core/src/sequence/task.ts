@@ -46,7 +46,6 @@ export interface Task {
   readonly hold?: HoldPoint;
   readonly stop?: string;
   readonly against?: string;
-  readonly protection?: readonly string[];
   readonly cautions?: readonly string[];
   /** why it belongs to the work at all, where the need that calls it does not say so */
   readonly because?: string;

@@ -1,4 +1,7 @@
 import type { Finding } from '../model/finding.ts';
+import type { Raised } from '../model/operation.ts';
+import { missingKit } from '../safety/missing-kit.ts';
+import { raisedBy } from '../safety/raised-by.ts';
 import type { FaceInput } from './face-input.ts';
 import { faceWork } from './face-work.ts';
 import { FACT_WORDS } from './fact-words.ts';
@@ -10,6 +13,8 @@ import { checkWindows, type Pieces } from './windows.ts';
 export interface WalkedFace {
   readonly input: FaceInput;
   readonly chain: Chain;
+  /** by the id of a step */
+  readonly raises: ReadonlyMap<string, readonly Raised[]>;
   readonly pieces: readonly Pieces[];
   readonly findings: readonly Finding[];
 }
@@ -19,7 +24,14 @@ export function walkedFace(input: FaceInput): WalkedFace {
   const work = faceWork(input);
   const { steps, unmet } = walkFace(work);
   const { pieces, findings } = checkWindows(input, steps);
-  return { input, chain: chainOf(work, steps), pieces, findings: [...unmet.map((need) => unmetFinding(input, need)), ...findings] };
+  const raises = new Map(steps.map(({ id, task, takes }) => [id, raisedBy(input, task, takes)]));
+  return {
+    input,
+    chain: chainOf(work, steps),
+    raises,
+    pieces,
+    findings: [...unmet.map((need) => unmetFinding(input, need)), ...findings, ...missingKit(input, steps, raises)],
+  };
 }
 
 function unmetFinding({ facts }: FaceInput, { fact, by }: Unmet): Finding {

@@ -3,6 +3,7 @@ import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { Operation } from '../model/operation.ts';
 import type { KitLine, SetUp } from '../model/plan.ts';
+import { WORN } from '../safety/protection.ts';
 import type { PlannedZone } from './planned-zone.ts';
 import { maskingNeeds } from './masking-needs.ts';
 import { sandingSupplies } from './sanding-supplies.ts';
@@ -35,16 +36,16 @@ export function kitList(zones: readonly PlannedZone[], operations: readonly Oper
   for (const { product } of operations) if (product) need(treatmentNeed(product));
   for (const { mask, quantity } of maskingNeeds(zones)) need(maskNeed(mask, quantity));
   for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
-  const protection = [...new Set(operations.flatMap((operation) => operation.protection))];
+  const worn = operations.flatMap(({ protection }) => protection.filter(({ guard }) => WORN.includes(guard)));
   return [
     ...[...needs.values()].map(toLine),
-    ...protection.map((name): KitLine => ({
-      id: `wear ${name}`,
-      name,
+    ...[...new Map(worn.map((one) => [one.says, one])).values()].map(({ says, lacks }): KitLine => ({
+      id: `wear ${says}`,
+      name: says,
       group: 'protection',
       need: null,
       unit: '',
-      buy: 'one set a person',
+      buy: lacks ? 'the shop has none' : 'one set a person',
       price: null,
     })),
   ];

@@ -51,15 +51,12 @@ export const COATING_RULES: readonly MethodRule[] = [
     id: 'chromate-dust',
     effect: 'rule-out',
     title: 'No dry dust from chromate primer',
-    reason: 'Aircraft primers commonly hold hexavalent chromium; their dust causes cancer. Work wet or chemically until a laboratory clears it.',
+    reason:
+      'Aircraft primers commonly hold hexavalent chromium; their dust causes cancer. Work wet or chemically until a laboratory has looked for chromate and found none: “no lead” says nothing of it.',
     basis: fromMemory('29 CFR 1910.1026; local law decides'),
-    looksAt: ['item kind', 'coating', 'method'],
-    change: 'A laboratory result that finds none.',
-    when: (s) =>
-      s.zone.job.item.kind === 'aircraft' &&
-      does(s, 'dry-dust', 'heat') &&
-      s.zone.zone.condition.lead !== 'lab-clear' &&
-      s.zone.off.some(({ coating }) => coating.oldLead),
+    looksAt: ['item kind', 'coating', 'chromate test', 'method'],
+    change: 'A laboratory result that finds no chromate.',
+    when: (s) => s.zone.treatAsChromate && does(s, 'dry-dust', 'heat'),
   },
   {
     id: 'old-filler-asbestos',

@@ -49,14 +49,4 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     change: 'Add a spray gun to the shop.',
     when: (s) => (s.zone.zone.laidWith[s.primer.id] ?? s.primer.apply) === 'gun' && !s.zone.shop.equipment.includes('spray-gun'),
   },
-  {
-    id: 'iso-supplied-air',
-    effect: 'caution',
-    title: 'Isocyanate: supplied air preferred',
-    reason: 'Hardener mist sensitises for life; charcoal cartridges only where law and data sheet allow.',
-    basis: practice,
-    looksAt: ['product', 'shop equipment'],
-    change: 'Supplied air in the shop.',
-    when: (s) => s.primer.isocyanate && !s.zone.shop.equipment.includes('supplied-air'),
-  },
 ];

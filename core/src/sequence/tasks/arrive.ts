@@ -159,13 +159,14 @@ function takeApart({ facts: { part, shop } }: FaceInput): Task[] {
 function contain(input: FaceInput): Task[] {
   const { facts } = input;
   const asked = required(input, 'lead-collect') ?? required(input, 'antifoul-contained');
-  if (!asked && !facts.treatAsLead && !facts.biocide) return [];
+  if (!asked && !facts.treatAsLead && !facts.treatAsChromate && !facts.biocide) return [];
+  const what = facts.treatAsLead ? 'may hold lead' : facts.treatAsChromate ? 'may hold chromate' : 'holds biocide';
   return [
     {
       kind: 'contain',
-      share: `contain ${facts.part.id} ${facts.treatAsLead ? 'lead' : 'biocide'}`,
+      share: `contain ${facts.part.id} ${what}`,
       where: [facts.part.name],
-      title: asked?.title ?? (facts.treatAsLead ? 'Contain what may hold lead' : 'Contain what holds biocide'),
+      title: asked?.title ?? `Contain what ${what}`,
       detail: `${asked?.reason ?? 'Dust, chips and water of it are hazardous waste.'} Sheet or bund below before anything wets or scratches it.`,
       hand: HAND.contain,
     },

@@ -3,7 +3,6 @@ import { FIRST_COAT } from '../../catalogue/operations.ts';
 import type { CoatPlan } from '../../model/build.ts';
 import type { DesignStep } from '../../model/design.ts';
 import type { Lag, OperationKind } from '../../model/operation.ts';
-import { coatProtection, SAND_PROTECTION, WASH_PROTECTION } from '../../safety/protection.ts';
 import { formatMinutes } from '../../units/format-quantity.ts';
 import { lowerFirst } from '../../units/casing.ts';
 import type { FaceInput } from '../face-input.ts';
@@ -108,7 +107,6 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       ...(side === null ? {} : { side }),
       ...(first && i === 0 ? { needs: FIRST_COAT } : {}),
       lags: [...lags, ...(first && i === 0 ? startLags(input) : [])],
-      protection: coatProtection(coat),
       cautions: i === 0 ? findingsOf : [],
       because: coat.why,
       ...(against === null ? {} : { against }),
@@ -173,7 +171,6 @@ function sand({ facts, build }: FaceInput, coat: CoatPlan | undefined, windows: 
       title: `Sand the ${below.role === 'surfacer' ? 'surfacer' : lowerFirst(below.name)} P${coat.key[0]} to P${coat.key[1]}`,
       detail: 'Guide coat and block until it is gone.',
       hand: SAND * facts.area,
-      protection: [...SAND_PROTECTION],
       hold: look('guide coat; flat hand', 'Guide coat gone, smooth under the flat hand.'),
       lags: lag(
         'sand',
@@ -198,7 +195,6 @@ function turn({ facts }: FaceInput, coat: CoatPlan, windows: readonly Window[], 
     title: back ? 'Turn it face up again' : 'Turn it over',
     detail: `On clean supports that touch no fresh film, by two people or a hoist above 25 kg. Hung, it would take one session for each coat.`,
     hand: TURN,
-    protection: ['clean gloves'],
     lags: lag('turn', bears ?? recoat, isCoat, 'sand-film').map((span) => ({ ...span, most: null, missed: null })),
   };
 }
@@ -235,7 +231,6 @@ function lineTasks({ build }: FaceInput, coat: CoatPlan): Task[] {
       detail,
       hand,
       wait,
-      protection: code === 'edge-sand' ? [...WASH_PROTECTION] : ['nitrile gloves'],
       lags:
         from === null || from < 1
           ? []
@@ -265,7 +260,6 @@ function pull({ build }: FaceInput, cover: PaintCover): Task[] {
       title: 'Pull the tape',
       detail: 'Slowly, back over itself, away from the fresh edge; too late, cut along it with a fresh blade first. The plugs of a tank stay.',
       hand: 10,
-      protection: ['nitrile gloves'],
       lags: [
         {
           what: 'pull',
@@ -307,6 +301,5 @@ const polish = ({ abrade }: FaceInput): Task[] =>
     title,
     detail,
     hand,
-    protection: [...SAND_PROTECTION],
     ...(i === 0 ? { needs: FIRST_COAT } : { needs: ['dry'] }),
   }));

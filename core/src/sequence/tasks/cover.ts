@@ -46,13 +46,12 @@ export function paintCover(input: FaceInput): PaintCover {
   const detail = `${listed(items)} Fresh tape on a clean face, its edge pressed down.${flamed ? ' Foil where the flame comes, no paper.' : ''}`;
   const hand = handsOf(input, items);
   return {
-    first: { kind: 'cover-for-paint', title: 'Cover for paint', detail, hand, protection: ['nitrile gloves'] },
+    first: { kind: 'cover-for-paint', title: 'Cover for paint', detail, hand },
     pull,
     again: {
       kind: 'cover-again',
       make: () => ({
         kind: 'cover-again',
-        protection: ['nitrile gloves'],
         title: 'Renew the covers before colour',
         detail: `Sanding has scuffed them. ${listed(items)}`,
         hand,

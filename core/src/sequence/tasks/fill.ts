@@ -1,7 +1,6 @@
 import { FILL_FINDS, repairedHere } from '../../bare/repairs.ts';
 import type { Find } from '../../model/find.ts';
 import { onGroup, onPlastic } from '../../rules/groups.ts';
-import { SAND_PROTECTION, WASH_PROTECTION } from '../../safety/protection.ts';
 import { sum } from '../../units/sum.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
@@ -26,7 +25,6 @@ export function fillTasks(input: FaceInput): Task[] {
     title: `Key for the filler, ${grit}`,
     detail: onFilm ? 'The primed place and a hand-width round it, dull all over.' : 'The place and a hand-width round it, edges of paint feathered.',
     hand: HAND.key,
-    protection: [...SAND_PROTECTION],
   };
   if (!filling)
     return [
@@ -37,7 +35,6 @@ export function fillTasks(input: FaceInput): Task[] {
         detail: 'Thin layers, pressed in, no air; hardener kneaded in the tube. Filler carries nothing.',
         hand: 15 * finds.length,
         wait: 30,
-        protection: WASH_PROTECTION,
       },
       blocking(['P80', 'P180'], HAND.block * finds.length),
     ];
@@ -52,7 +49,6 @@ export function fillTasks(input: FaceInput): Task[] {
       detail: `${batches === 1 ? `One batch of ${grams}` : `${batches} batches of ${grams} each`}, used up within ${Math.round(potLife)} min. Knead the tube, press and fold, no air.`,
       hand: filling.hand - worked,
       wait: filling.wait,
-      protection: WASH_PROTECTION,
       cautions: ['Filler carries nothing: holes are welded first, structural places are for licensed people.'],
     },
     {
@@ -74,6 +70,5 @@ const blocking = (grits: readonly string[], hand: number): Task => ({
   title: `Block with ${grits.join(', ')}`,
   detail: 'Guide coat before each paper, in an X, long block on flats; low spots marked and filled again; on filler only a final wash.',
   hand,
-  protection: [...SAND_PROTECTION],
   hold: look('guide coat; a flat gloved hand', 'Guide coat gone, no edge felt with a flat gloved hand.'),
 });

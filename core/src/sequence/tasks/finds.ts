@@ -4,15 +4,12 @@ import { TREATMENTS } from '../../catalogue/treatments.ts';
 import type { Find } from '../../model/find.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
-import { BLAST_PROTECTION, SAND_PROTECTION, WELD_PROTECTION } from '../../safety/protection.ts';
 import { stripped, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
 
 /** min; model assumption. */
 const HAND = { inspect: 5, perSquareMetre: 3, open: 20, dress: 15, flush: 15 } as const;
-const WELD_CAUTIONS = [
-  'Paint back 100 mm all round, nothing that burns within 10 m, extinguisher, fire watch for half an hour: zinc and chromate give fume, residue gives gas.',
-];
+const WELD_CAUTIONS = ['Paint back 100 mm all round: zinc and chromate give fume, residue gives gas.'];
 
 /** What the bare face shows, who decides on it, and its repair in the order of the trade: old filler out, opened, welded, dressed. */
 export const findTasks = (input: FaceInput): Task[] => [...inspect(input), ...held(input), ...perforated(input), ...repairs(input)];
@@ -60,7 +57,7 @@ const repairs = (input: FaceInput): Task[] =>
 function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Task[] {
   const { title, detail, material, hand, wait } = repairOf(facts, find);
   const said = material === '' ? detail : `${detail} With ${material}.`;
-  const one = (kind: OperationKind): Task[] => [{ kind, title: title + where, detail: said, hand, wait, protection: [...SAND_PROTECTION] }];
+  const one = (kind: OperationKind): Task[] => [{ kind, title: title + where, detail: said, hand, wait }];
   switch (find.kind) {
     case 'hole':
     case 'crack':
@@ -79,7 +76,6 @@ function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Ta
             title: `Blast the place once more, dry${where}`,
             detail: 'Small nozzle until nothing black is left; no acid on steel that is blasted bright. Measure what is left.',
             hand,
-            protection: [...BLAST_PROTECTION],
           },
         ];
       return one('treat-pits');
@@ -96,15 +92,13 @@ const metalwork = (title: string, detail: string, where: string, hand: number): 
     title: `Clean bright and bevel${where}`,
     detail: '50 mm round to bright metal, edges opened to a V; the ends of a crack found and drilled.',
     hand: HAND.open,
-    protection: ['face shield over goggles', 'hearing protection', ...SAND_PROTECTION],
   },
-  { kind: 'weld', title, detail, hand, protection: [...WELD_PROTECTION], cautions: WELD_CAUTIONS },
+  { kind: 'weld', title, detail, hand, cautions: WELD_CAUTIONS },
   {
     kind: 'dress',
     title: `Dress the weld${where}`,
     detail: 'Flush, no undercut; brush the scale off, rinse nothing.',
     hand: HAND.dress,
-    protection: ['face shield over goggles', 'hearing protection', ...SAND_PROTECTION],
   },
 ];
 
@@ -133,7 +127,7 @@ function closing(facts: FaceInput['facts'], find: Find | null, where: string): T
     hand,
     wait,
   };
-  if (!bonds) return [{ ...task, protection: [...SAND_PROTECTION, 'nitrile gloves'] }];
+  if (!bonds) return [{ ...task }];
   const grit = onGroup(facts, 'plastic-olefin') ? 'P400' : 'P320';
   return [
     task,
@@ -142,7 +136,6 @@ function closing(facts: FaceInput['facts'], find: Find | null, where: string): T
       title: `Sand the bond flush, ${grit}`,
       detail: 'Tape off, both ways until no ridge is felt.',
       hand: HAND.flush,
-      protection: [...SAND_PROTECTION],
       lags: [
         {
           what: 'bond',

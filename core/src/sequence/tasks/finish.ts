@@ -26,8 +26,8 @@ export function finishTasks(input: FaceInput, windows: readonly Window[]): Task[
       share: 'job',
       title: 'Clear up and hand over waste',
       hand: HAND.clear,
-      protection: ['chemical gloves', 'goggles', 'what the dust and sludge asked for stays on until it is done'],
-      detail: 'Acid and caustic apart, labelled with content and date; solvent rags in a lidded metal can.',
+      detail:
+        'What the dust and sludge asked for stays on until it is done. Acid and caustic apart, labelled with content and date; solvent rags in a lidded metal can.',
       ...(facts.treatAsLead
         ? { cautions: ['Leaded water settles a day; solids and water go to a hazardous-waste collector, never on the ground or down a drain.'] }
         : {}),
@@ -101,7 +101,6 @@ const tyre = ({ facts }: FaceInput): Task[] =>
           title: 'Wipe overspray off the tyres',
           detail: 'Thinner on a cloth while it is soft; not on the lip.',
           hand: HAND.tyre,
-          protection: ['nitrile gloves', 'goggles'],
         },
       ]
     : [];
@@ -115,7 +114,6 @@ const waxing = ({ facts }: FaceInput): Task => ({
   title: 'Inject cavity wax',
   detail: 'Lance to the far end, drawn back slowly until it runs from the drain holes; drain holes open again.',
   hand: HAND.wax + HAND.soak * facts.area,
-  protection: ['goggles', 'nitrile gloves', 'organic-vapour cartridges with particulate pre-filter'],
 });
 
 /** A face that will be closed over has its protection first. */

@@ -1,4 +1,3 @@
-import { DUST_MASK } from '../../safety/protection.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
 
@@ -14,7 +13,6 @@ export const hollowTasks = ({ facts }: FaceInput): Task[] => [
     detail:
       'Drain holes open, hot water through a lance from the far end until it runs clear; loose rust comes with it. Nobody scrapes, sands or sprays inside.',
     hand: START + FLUSH * facts.area,
-    protection: ['goggles', 'gloves', 'apron', ...(facts.treatAsLead ? [DUST_MASK] : [])],
     hold: look('the water that runs out; a mirror and lamp', 'clear water, no loose flakes'),
   },
 ];

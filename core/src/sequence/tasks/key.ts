@@ -2,7 +2,6 @@ import { keyTool } from '../../abrasive/rungs-work.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
 import type { LadderStep } from '../../model/abrade-plan.ts';
 import { onGroup, onPlastic } from '../../rules/groups.ts';
-import { SAND_PROTECTION, FLAME_PROTECTION, WASH_PROTECTION, WET_SAND_PROTECTION } from '../../safety/protection.ts';
 import { lowerFirst } from '../../units/casing.ts';
 import { sum } from '../../units/sum.ts';
 import type { FaceInput } from '../face-input.ts';
@@ -59,7 +58,6 @@ function key(input: FaceInput): Task[] {
       .map(sentence)
       .join(' '),
     hand: START + (abrade ? sum(done ? [] : ladder, ({ hand }) => hand) : MINUTES.key * facts.area),
-    protection: wet ? [...WET_SAND_PROTECTION] : [...SAND_PROTECTION],
     ...(wet ? { takes: ['wet', 'dust', 'touch'] as const } : {}),
     ...(first ? { contact: { tool: first.tool, name: first.tool, wet: first.wet, grit: first.grit } } : {}),
     ...holdOf(input),
@@ -98,7 +96,6 @@ const convert = ({ facts }: FaceInput): Task => ({
   title: 'Chemical clean and conversion coating',
   detail: 'Alloy cleaner, rinse, conversion coating by its sheet, rinse, dry; no pad, no paper: the cladding is a few hundredths of a millimetre.',
   hand: START + MINUTES.convert * facts.area,
-  protection: WASH_PROTECTION,
   hold: look('eye', 'even iridescent film, no powder on the cloth'),
 });
 
@@ -119,7 +116,6 @@ function release({ facts }: FaceInput): Task[] {
       title: 'Alcohol wipe before the key',
       detail: 'Isopropyl alcohol or plastics cleaner, one cloth on, one off: scuffing first drives release agent in.',
       hand: START + MINUTES.release * facts.area,
-      protection: WASH_PROTECTION,
       means: BARE_MEANS.alcohol.value,
     },
   ];
@@ -150,7 +146,6 @@ function flame({ facts }: FaceInput): Task[] {
             hand: 2 * hand,
             wait: 10,
             hold: look('white cloth with alcohol', 'cloth stays clean, alcohol fully gone'),
-            protection: [...FLAME_PROTECTION],
             cautions,
           },
         ]
@@ -161,7 +156,6 @@ function flame({ facts }: FaceInput): Task[] {
       detail: `Nothing is sanded and nothing wiped after it but what the sheet of the next product allows; it fades within hours to a day.${thin}`,
       hand,
       hold: FLAME_ROOM,
-      protection: [...FLAME_PROTECTION],
       cautions,
     },
   ];

@@ -6,7 +6,6 @@ import { cureScale } from '../../climate/cure-scale.ts';
 import type { ZoneFacts } from '../../facts/zone-facts.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { onGroup } from '../../rules/groups.ts';
-import { SAND_PROTECTION, WASH_PROTECTION } from '../../safety/protection.ts';
 import { waxed, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
 
@@ -35,7 +34,6 @@ function treatment(facts: ZoneFacts, kind: OperationKind, id: TreatmentId, detai
     detail,
     hand: START + facts.area * hand.value,
     wait,
-    protection: WASH_PROTECTION,
     ...(litres > 0 ? { product: { id, name, litres, pricePerLitre: pricePerLitre.value } } : {}),
     ...(id in BARE_MEANS ? { means: BARE_MEANS[id as keyof typeof BARE_MEANS].value } : {}),
   };
@@ -54,7 +52,6 @@ function derust(input: FaceInput): Task[] {
         `${wet ? 'Wet, by hand: dust round it may hold lead.' : 'Disc, needles on section, wire in pits.'} No acid over scale.`,
       ),
       title: 'Take loose rust and scale off',
-      protection: [...SAND_PROTECTION],
       ...(wet ? { takes: ['wet', 'touch'] as const } : {}),
     },
   ];
@@ -81,7 +78,6 @@ const zinc = ({ facts }: FaceInput): Task[] =>
           title: 'Take rust out of the burnt-off places',
           detail: 'By hand with a pad or a fine wheel to bright steel, only there: the zinc round it stays.',
           hand: START + FILM.zinc * facts.area,
-          protection: [...SAND_PROTECTION],
         },
         {
           kind: 'zinc-repair',
@@ -112,7 +108,6 @@ function film({ facts, wayOff, used }: FaceInput): Task[] {
       detail: 'On the day of priming: scrub with fresh acid or water and abrasive pad, rinse, dry; a solvent wipe does not remove it.',
       hand: START + FILM.off * facts.area,
       wait: 15,
-      protection: WASH_PROTECTION,
       means: BARE_MEANS['film-off'].value,
       hold: PH,
     },

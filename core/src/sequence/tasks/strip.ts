@@ -1,12 +1,11 @@
 import { patchArea } from '../../chemical/patch-area.ts';
 import { BREAK_RATE } from '../../chemical/strip-plan.ts';
-import type { Method } from '../../catalogue/methods.ts';
+import { METHODS, type Method } from '../../catalogue/methods.ts';
 import { nozzleOf } from '../../catalogue/nozzles.ts';
 import type { BlastPlan } from '../../model/blast-plan.ts';
 import type { MethodOption, SetUp, StripPlan, WayPiece } from '../../model/plan.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { WEEKDAYS } from '../../model/weekdays.ts';
-import { protectionFor, SAND_PROTECTION, WET_SAND_PROTECTION } from '../../safety/protection.ts';
 import { holdText, resultText } from '../../sheet/blast-text.ts';
 import { countNames } from '../../sheet/count-names.ts';
 import { lowerFirst } from '../../units/casing.ts';
@@ -57,8 +56,7 @@ const stripHold = ({ facts }: Chosen) => {
 /** min of the zone itself: days away belong to the delivery. */
 const ownWait = ({ wait, setUps }: MethodOption): number => wait - Math.max(0, ...setUps.map((setUp) => setUp.wait));
 
-const common = (input: Chosen): Pick<Task, 'protection' | 'cautions' | 'against'> => ({
-  protection: protectionFor(input.wayOff, input.facts),
+const common = (input: Chosen): Pick<Task, 'cautions' | 'against'> => ({
   cautions: cautionsOf(input.option),
   ...against(input),
 });
@@ -107,7 +105,7 @@ const pieces = (input: Chosen): Task[] =>
         title: `${title}: ${lowerFirst(name)}`,
         detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.${method === 'mech.scraper' ? ` With ${scraperFor(input)}.` : ''}`,
         hand,
-        protection: place === 'remainder' ? protectionFor(input.wayOff, input.facts) : [...(wet ? WET_SAND_PROTECTION : SAND_PROTECTION)],
+        ...(METHODS[method as Method['id']] ? { contact: contactOf(METHODS[method as Method['id']] as Method) } : {}),
         ...(wet ? { takes: WET } : {}),
         cautions: ['Cautions as before.'],
       },
@@ -124,7 +122,6 @@ function filler(input: Chosen): Task[] {
       title: asked.title,
       detail: `${asked.reason} Ground or chiselled to bright metal, the paint over it with it; look for holes drilled under it.`,
       hand: HAND.knock,
-      protection: [...SAND_PROTECTION],
       hold: look('eye, under a lamp', 'no filler left; holes and cracks under it marked as finds'),
     },
   ];
@@ -132,7 +129,7 @@ function filler(input: Chosen): Task[] {
 
 /** One patch for every stripper and top coating that meet in the job. */
 function patch(input: Chosen): Task[] {
-  const { option, facts, wayOff } = input;
+  const { option, facts } = input;
   if (!option.strip) return [];
   const area = patchArea(facts.area);
   const soft = facts.substrate.group.startsWith('plastic') || facts.substrate.group === 'composite';
@@ -148,7 +145,6 @@ function patch(input: Chosen): Task[] {
         soft ? 'clock; a nail pressed in; a white cloth' : 'clock; bare eye on the metal',
         `Blister time written down, and the substrate is unharmed: ${soft ? 'no dent from the nail, nothing of it on the cloth' : 'not dark, not dull, not pitted'}.`,
       ),
-      protection: protectionFor(wayOff, facts),
     },
   ];
 }
@@ -199,7 +195,6 @@ function rounds(input: Chosen): Task[] {
       title: rule?.title ?? 'Break the closed surface',
       detail: `${rule?.reason ?? ''}${wet ? ' Wet, by hand: the top may hold lead.' : ''}`,
       hand: breaking,
-      protection: [...SAND_PROTECTION],
       ...(wet ? { takes: ['wet', 'touch'] as const } : {}),
     },
     ...laid,
@@ -254,7 +249,6 @@ function blast(input: Chosen): Task[] {
       title: onSite ? `On site, by the firm: ${lowerFirst(wayOff.name)}` : `At the contractor: ${lowerFirst(wayOff.name)}`,
       detail: onSite ? detail.replace('the day it comes back', 'the same day') : detail,
       hold,
-      protection: [],
     },
   ];
 }

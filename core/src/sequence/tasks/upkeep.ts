@@ -5,7 +5,7 @@ import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
 import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
-import { DUST_MASK, WASH_PROTECTION } from '../../safety/protection.ts';
+import { dustsOldPaint } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
 
@@ -34,7 +34,6 @@ interface Said {
   readonly hold?: HoldPoint;
   readonly means?: MeansId;
   readonly takes?: readonly Takes[];
-  readonly protection?: readonly string[];
 }
 
 const SAYS: readonly (readonly [OperationKind, (input: FaceInput) => Said])[] = [
@@ -56,7 +55,6 @@ export const upkeepTasks = (input: FaceInput): Upkeep[] => SAYS.map(([kind, says
 const taskOf = (kind: OperationKind, { means, ...said }: Said, { facts }: FaceInput): Task => ({
   kind,
   hand: START + (MINUTES[kind] ?? 0) * facts.area,
-  protection: WASH_PROTECTION,
   ...said,
   ...(means ? { means: BARE_MEANS[means].value } : {}),
 });
@@ -114,7 +112,6 @@ function dry({ facts }: FaceInput): Said {
       detail: 'Iron castings hold water in their pores; hand-warm all over.',
       wait: DRYING.casting * scale,
       means: 'warmth',
-      protection: [],
     };
   if (onMetal(facts))
     return {
@@ -122,24 +119,31 @@ function dry({ facts }: FaceInput): Said {
       detail: 'Blow out laps and warm; water left in a lap comes back through the paint.',
       wait: DRYING.metal * scale,
       means: 'dry-air',
-      protection: ['goggles'],
     };
-  return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale, protection: [] };
+  return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale };
 }
 
-/** Dust that may be poisonous is never blown. */
-function dustOff({ facts }: FaceInput): Said {
+/** Dust that may be poisonous is never blown, dust of old paint and filler neither. */
+function dustOff({ facts, wayOff }: FaceInput): Said {
   const hazard =
-    facts.treatAsLead || facts.biocide || facts.has('friction-lining') || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
+    facts.treatAsLead ||
+    facts.treatAsChromate ||
+    facts.biocide ||
+    facts.has('friction-lining') ||
+    onGroup(facts, 'composite') ||
+    facts.substrate.id === 'magnesium';
   if (hazard)
     return {
       title: 'Vacuum and wipe damp, no air',
       detail: 'Vacuum with a HEPA filter, then a damp cloth; never compressed air, never a brush.',
-      protection: [DUST_MASK, 'goggles', 'gloves', 'disposable coverall'],
     };
-  if (onPlastic(facts))
-    return { title: 'Vacuum the dust off', detail: 'Soft brush on the hose; rubbing charges it and draws dust.', protection: ['goggles'] };
-  return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air', protection: [DUST_MASK, 'goggles'] };
+  if (onPlastic(facts)) return { title: 'Vacuum the dust off', detail: 'Soft brush on the hose; rubbing charges it and draws dust.' };
+  if (dustsOldPaint(facts, wayOff))
+    return {
+      title: 'Vacuum, then a tack cloth',
+      detail: 'Soft brush on a HEPA vacuum, seams, holes and pits, too; air would only spread old paint dust.',
+    };
+  return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air' };
 }
 
 function airOut({ wayOff }: FaceInput): Said {
@@ -150,7 +154,6 @@ function airOut({ wayOff }: FaceInput): Said {
       ? 'Half a day with fresh air: chlorinated residue in heat gives phosgene.'
       : 'Doors open, stripper, rags and sludge out of the room: no vapour may hang.',
     wait: chlorinated ? AIRING.chlorinated : AIRING.other,
-    protection: [],
   };
 }
 
@@ -178,7 +181,6 @@ function test(input: FaceInput): Said {
       detail: 'The same plastic, cleaned, keyed and promoted the same way: tape pulled off sharply. Water beads on it whatever is done.',
       hold: look('tape on a painted coupon, or a test marker', 'no paint on the tape'),
       takes: [],
-      protection: [],
     };
   if (facts.kept.length > 0)
     return {
@@ -186,7 +188,6 @@ function test(input: FaceInput): Said {
       detail: 'Even dull, no shine, no edge felt.',
       hold: look('lamp held flat, fingertip in a glove', 'no shine and no step'),
       takes: [],
-      protection: [],
     };
   if (facts.finish?.id === 'powder-sent-out')
     return {
@@ -194,7 +195,6 @@ function test(input: FaceInput): Said {
       detail: 'A wet face would rust on the way to the oven: no water on it now.',
       hold: look('white cloth', 'cloth stays clean'),
       takes: [],
-      protection: [],
     };
   if (wayOff?.traits.includes('hard-medium'))
     return {
@@ -208,7 +208,6 @@ function test(input: FaceInput): Said {
         most: 2,
       },
       takes: [],
-      protection: [],
     };
   return {
     title: olefin ? 'Water-break test on the flamed face' : 'Water-break test',

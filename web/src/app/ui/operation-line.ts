@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { meansText, sayLag, whyHere, type Operation } from '@lift-bare/core';
+import { meansText, sayLag, whyHere, WORN, type Operation } from '@lift-bare/core';
 import { NzPopoverModule } from 'ng-zorro-antd/popover';
 import { LeaveOut } from './leave-out';
 import { Units } from './units.service';
@@ -33,6 +33,16 @@ export class OperationLine {
   protected readonly side = computed(() =>
     this.zone() === null ? null : (this.operation().faces.find(({ zone }) => zone === this.zone())?.side ?? null),
   );
+  /** what is worn, and what is had or kept away around the work */
+  protected readonly guards = computed(() => {
+    const { protection } = this.operation();
+    const worn = protection.filter(({ guard }) => WORN.includes(guard));
+    const around = protection.filter(({ guard }) => !WORN.includes(guard));
+    return [
+      { label: 'Wear', all: worn },
+      { label: 'Around it', all: around },
+    ].filter(({ all }) => all.length > 0);
+  });
   protected readonly spans = computed(() => this.operation().lags.map((lag) => sayLag(lag, this.among())));
   /** worked out when it is asked for */
   protected why = () => whyHere(this.operation(), this.among());

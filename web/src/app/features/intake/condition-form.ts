@@ -5,6 +5,7 @@ import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import {
+  CHROMATE_OPTIONS,
   CONTAMINATION_OPTIONS,
   CROSSCUT_OPTIONS,
   HISTORY_OPTIONS,
@@ -23,6 +24,7 @@ import {
       <div class="block"><h2>Condition</h2></div>
       <div class="form">
         <lb-choice label="Lead" [value]="condition.lead" [options]="lead" (changed)="set('lead', $event)" />
+        <lb-choice label="Chromate" [value]="condition.chromate" [options]="chromate" (changed)="set('chromate', $event)" />
         <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut ?? untested" [options]="crosscut" (changed)="set('crosscut', $event === untested ? null : $event)" />
         <lb-choice label="Rust grade, ISO 8501-1" [value]="condition.rustGrade" [options]="rust" (changed)="set('rustGrade', $event)" />
         <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
@@ -43,6 +45,7 @@ export class ConditionForm {
     return part && /composite|plastic|wood/.test(CATALOGUE.substrates[part.substrate].group) ? 'Cracked through' : 'Rusted through';
   });
   protected readonly lead = LEAD_OPTIONS;
+  protected readonly chromate = CHROMATE_OPTIONS;
   protected readonly crosscut = CROSSCUT_OPTIONS;
   protected readonly untested = NOT_TESTED;
   protected readonly rust = RUST_OPTIONS;
