@@ -1,6 +1,7 @@
 import type { Catalogue } from './catalogue/catalogue.ts';
 import { withOwnRows } from './catalogue/own-rows.ts';
 import { dewPoint } from './climate/dew-point.ts';
+import { dewMargin } from './climate/surface.ts';
 import { gatherFacts } from './facts/zone-facts.ts';
 import { checkJob } from './facts/check-job.ts';
 import type { Job } from './model/job.ts';
@@ -29,7 +30,7 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     findings,
     kit: kitList(planned, operations, rows),
     stages: stageStates(zones, operations, findings),
-    climate: Number.isFinite(dew) ? { dewPoint: dew, margin: job.place.temperature - dew } : { dewPoint: null, margin: null },
+    climate: Number.isFinite(dew) ? { dewPoint: dew, margin: dewMargin(job.place) } : { dewPoint: null, margin: null },
     totals: totalsOf(planned, operations, shop),
   };
 }

@@ -56,7 +56,7 @@ export interface Sample {
   readonly touching?: Part['touching'];
   readonly condition?: Partial<Condition>;
   readonly item?: Partial<Item>;
-  readonly place?: Partial<{ [K in keyof Place]: Place[K] extends number ? number : Place[K] }>;
+  readonly place?: Partial<{ [K in keyof Place]: Place[K] extends number ? number : Place[K] extends number | null ? number | null : Place[K] }>;
   readonly finish?: FinishId | null;
   readonly shop?: Partial<Omit<Shop, 'schools'>> & { readonly schools?: Partial<Shop['schools']> };
 }
@@ -116,11 +116,11 @@ export function sampleJob(sample: Sample = {}): Job {
     finish: null,
     zones: [zone],
   };
-  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, ...sample.place };
+  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, metal: null, dewReason: '', ...sample.place };
   return {
     ...base,
     item: { ...base.item, year: 2015, ...sample.item },
-    place: { ...place, temperature: degC(place.temperature), humidity: percent(place.humidity) },
+    place: { ...place, temperature: degC(place.temperature), humidity: percent(place.humidity), metal: place.metal === null ? null : degC(place.metal) },
     finish: sample.finish === undefined ? 'solid-2k' : sample.finish,
     parts: [part],
   };

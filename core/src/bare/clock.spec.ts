@@ -10,7 +10,7 @@ const steel = planZone(sampleFacts({ place: { humidity: 70 }, choice: { method: 
 const plastic = planZone(sampleFacts({ substrate: 'abs', thickness: 3, stack: [['basecoat', 20]] }), CATALOGUE);
 const START = Date.UTC(2026, 10, 27, 8);
 const HOUR = 3_600_000;
-const place = { temperature: degC(20), humidity: percent(70) };
+const place = { metal: null, temperature: degC(20), humidity: percent(70) };
 const at = (hours: number, zones = [steel], readings: readonly Reading[] = []) =>
   bareClock(zones, new Date(START).toISOString(), START + hours * HOUR, { place, readings });
 /** One reading each half hour from the start on. */

@@ -1,4 +1,5 @@
 import { flashRustTime } from '../climate/flash-rust.ts';
+import { surfaceOf } from '../climate/surface.ts';
 import type { Reading } from '../model/bench.ts';
 import type { Place } from '../model/job.ts';
 import type { ZonePlan } from '../model/plan.ts';
@@ -27,7 +28,7 @@ export interface BareClock {
 
 /** Air of the workplace as entered, and what the probe has read, oldest first. */
 export interface ShopAir {
-  readonly place: Pick<Place, 'temperature' | 'humidity'>;
+  readonly place: Pick<Place, 'temperature' | 'humidity' | 'metal'>;
   readonly readings: readonly Reading[];
 }
 
@@ -64,7 +65,7 @@ export function bareClock(zones: readonly Pick<ZonePlan, 'bare'>[], bareAt: stri
 
 /** The spells from bare to now: of the probe where it has read, else as entered. The last one is the air of now. */
 function spellsOf(start: number, now: number, { place, readings }: ShopAir): Spell[] {
-  const planned = flashRustTime(place.temperature, place.humidity, PLAIN);
+  const planned = flashRustTime(place.temperature, place.humidity, PLAIN, surfaceOf(place));
   const spells: Spell[] = [];
   let at = start;
   const reach = (until: number, slower: number, seen: boolean): void => {

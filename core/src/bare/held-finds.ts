@@ -1,6 +1,6 @@
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find } from '../model/find.ts';
-import { FIND_NAMES, stopFor } from './repairs.ts';
+import { FIND_NAMES, perforation, stopFor } from './repairs.ts';
 
 export interface HeldFind {
   readonly title: string;
@@ -11,9 +11,9 @@ export interface HeldFind {
 
 /** Finds that are not for the shop and not released yet: nothing goes on with the part before they are. */
 export const stoppedFinds = (zone: ZoneFacts): HeldFind[] =>
-  zone.zone.finds.flatMap((find) => {
-    const stop = stopFor(zone, find);
-    return stop === null ? [] : [{ title: `Stop: ${nameOf(zone, find)} is not for the shop`, detail: stop, stop }];
+  [...zone.zone.finds, perforation(zone)].flatMap((find) => {
+    const stop = find && stopFor(zone, find);
+    return !stop ? [] : [{ title: `Stop: ${nameOf(zone, find)} is not for the shop`, detail: stop, stop }];
   });
 
 /** Finds that somebody has released, as lines of the record where they were seen. */

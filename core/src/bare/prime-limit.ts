@@ -1,5 +1,6 @@
 import type { Method } from '../catalogue/methods.ts';
 import { flashRustTime } from '../climate/flash-rust.ts';
+import { surfaceOf } from '../climate/surface.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BarePlan } from '../model/bare.ts';
 import { onGroup } from '../rules/groups.ts';
@@ -16,7 +17,7 @@ const saltStays = ({ zone }: ZoneFacts): boolean =>
 
 /** How long the surface keeps before it must be primed. */
 export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
-  const { temperature, humidity } = zone.job.place;
+  const { temperature, humidity, metal } = zone.job.place;
   if (zone.kept.length > 0) return { primeWithin: null, primeBy: null, primeReason: 'Keyed paint keeps while it stays clean.' };
   if (holdsFilm(zone, wayOff))
     return {
@@ -28,12 +29,12 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
     const blasted = wayOff?.traits.includes('hard-medium') ?? false;
     const contaminated = saltStays(zone);
     const why = [
-      `${humidity} % humidity at ${temperature} °C`,
+      `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`}`,
       ...(blasted ? ['blasted steel keeps half as long'] : []),
       ...(contaminated ? ['salt that is not washed off: a tenth'] : []),
     ];
     return {
-      primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }),
+      primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }, surfaceOf(zone.job.place)),
       primeBy: 'humidity',
       primeReason: `Flash rust: ${why.join(', ')}.`,
     };

@@ -109,6 +109,23 @@ export function stopFor(zone: ZoneFacts, find: Find): string | null {
   return null;
 }
 
+/** A hole that is ticked and not entered as damage yet, taken for one that was known at intake. */
+export function perforation({ zone }: ZoneFacts): Find | null {
+  if (!zone.condition.perforated || zone.finds.some(({ kind }) => kind === 'hole' || kind === 'corrosion')) return null;
+  return {
+    id: '',
+    kind: 'hole',
+    known: 'at-intake',
+    spot: null,
+    where: '',
+    area: null,
+    depth: null,
+    loaded: false,
+    disposition: null,
+    released: null,
+  };
+}
+
 /** Whether the shop itself repairs a find: neither left as it is, nor stopped, nor done by whoever has released it. */
 export const repairedHere = (zone: ZoneFacts, find: Find): boolean =>
   stopFor(zone, find) === null &&

@@ -170,6 +170,8 @@ export const Place = z.strictObject({
   temperature: Celsius,
   humidity: Percent,
   extraction: z.boolean().describe('forced ventilation available'),
+  metal: Celsius.nullable().default(null).describe('of the part itself, °C; null: as warm as the air'),
+  dewReason: note.default('').describe('why it is painted all the same, nearer the dew point than 3 K'),
 });
 export type Place = z.infer<typeof Place>;
 

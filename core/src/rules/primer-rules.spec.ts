@@ -50,7 +50,6 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'one-pack-under-one': { fires: ['primer-1k', { ...KEPT, finish: 'machine-enamel' }], silent: ['primer-1k', { finish: 'machine-enamel' }] },
   'primer-cold': { fires: ['epoxy-2k', { place: { temperature: 8 } }], silent: ['epoxy-2k', {}] },
   'primer-damp': { fires: ['epoxy-2k', { place: { humidity: 85 } }], silent: ['epoxy-2k', {}] },
-  'primer-dew': { fires: ['epoxy-2k', { place: { humidity: 90 } }], silent: ['epoxy-2k', {}] },
   'gun-missing': { fires: ['epoxy-2k', { shop: { equipment: ['da'] } }], silent: ['epoxy-2k', {}] },
   'flame-then-primer': {
     fires: ['plastic-primer', { substrate: 'pp-epdm', shop: { schools: { P3: 'flame' } } }],
@@ -67,7 +66,14 @@ const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]
   'heat-topcoat': { fires: ['solid-2k', { item: { service: 'engine-heat' } }], silent: ['heat-colour', { item: { service: 'engine-heat' } }] },
   'heat-topcoat-cold': { fires: ['heat-colour', {}], silent: ['heat-colour', { item: { service: 'engine-heat' } }] },
   'copper-antifouling': { fires: ['antifouling', { substrate: 'aluminium-sheet' }], silent: ['antifouling', { substrate: 'grp-gelcoat' }] },
-  'powder-heat': { fires: ['powder-sent-out', { substrate: 'abs' }], silent: ['powder-sent-out', {}] },
+  'powder-heat': { fires: ['powder-sent-out', { substrate: 'abs' }], silent: ['powder-sent-out', { substrate: 'aluminium-sheet', thickness: 3 }] },
+  'powder-closed': { fires: ['powder-sent-out', { features: ['sealed-hollow'] }], silent: ['powder-sent-out', { features: ['threads'] }] },
+  'powder-temper': {
+    fires: ['powder-sent-out', { substrate: 'aluminium-cast', role: 'wheel' }],
+    silent: ['powder-sent-out', { substrate: 'aluminium-cast', role: 'ordinary' }],
+  },
+  'powder-wrought': { fires: ['powder-sent-out', { substrate: 'aluminium-sheet' }], silent: ['powder-sent-out', {}] },
+  'powder-bearings': { fires: ['powder-sent-out', { features: ['bearing-seats'] }], silent: ['base-clear', { features: ['bearing-seats'] }] },
   'polish-metal-only': { fires: ['bare-polish', { substrate: 'abs' }], silent: ['bare-polish', { substrate: 'aluminium-cast' }] },
   'polish-rusts': { fires: ['bare-polish', {}], silent: ['bare-polish', { substrate: 'aluminium-cast' }] },
   'alkyd-on-zinc': { fires: ['machine-enamel', { substrate: 'galvanised' }], silent: ['machine-enamel', {}] },

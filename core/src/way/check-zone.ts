@@ -13,6 +13,7 @@ import { lowerFirst, upperFirst } from '../units/casing.ts';
 import { advice } from './advice.ts';
 import { checkAbrade } from './check-abrade.ts';
 import { checkBlast } from './check-blast.ts';
+import { checkGates } from './check-gates.ts';
 import { licensedFinds } from './licensed-finds.ts';
 import { sayFor } from '../facts/say-for.ts';
 import { singleOpenings } from './what-would-change.ts';
@@ -34,6 +35,7 @@ export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, abr
     ...priceNotes(zone, options),
     ...choiceStops(zone, options, chosen, catalogue),
     ...buildStops(zone, build),
+    ...checkGates(zone, build),
     ...(chosen?.blast && wayOff?.family === 'blast' ? checkBlast(zone, { plan: chosen.blast, method: wayOff, build }) : []),
     ...(abrade ? checkAbrade(zone, abrade) : []),
     ...keyStops(zone, wayOff, build),

@@ -1,10 +1,16 @@
 import { assumption, practice } from '../../model/basis.ts';
 import type { CoatProduct } from '../../catalogue/coats.ts';
+import type { SubstrateId } from '../../model/ids.ts';
 import { onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule, FinishSubject } from '../subjects.ts';
 
 /** % relative humidity up to which air counts as dry in the strict school; common practice, no source. */
 const DRY_AIR = 65;
+
+/** °C that a powder oven reaches at least; common practice, no source. */
+const OVEN = 150;
+const CASTINGS: readonly SubstrateId[] = ['aluminium-cast', 'magnesium'];
+const isPowder = ({ finish }: FinishSubject): boolean => finish.id === 'powder-sent-out';
 
 /** One-pack that turns milky is judged by its own rule. */
 const TURNS_MILKY = '1K';
@@ -49,13 +55,61 @@ export const FINISH_RULES: readonly FinishRule[] = [
     id: 'powder-heat',
     effect: 'rule-out',
     title: 'Powder oven is too hot for this part',
-    reason: ({ zone }) => `Powder cures near 180 to 200 °C; ${zone.substrate.name.toLowerCase()} stands about ${zone.substrate.heatLimit.value} °C.`,
+    reason: ({ zone }) =>
+      `Powder cures near 180 to 200 °C; ${zone.substrate.name.toLowerCase()} stands about ${zone.substrate.heatLimit.value} °C, filler, glue, rubber and linings less.`,
     basis: practice,
-    looksAt: ['substrate', 'features', 'finish'],
+    looksAt: ['substrate', 'features', 'stack', 'finish'],
     change: 'A wet finish, or plain metal.',
     when: (s) =>
-      s.finish.id === 'powder-sent-out' &&
-      (s.zone.substrate.heatLimit.value < 150 || s.zone.filler || s.zone.has('adhesive-joints') || s.zone.has('rubber')),
+      isPowder(s) &&
+      ((s.zone.substrate.heatLimit.value < OVEN && !onGroup(s.zone, 'light')) ||
+        s.zone.filler ||
+        s.zone.zone.filling !== null ||
+        s.zone.has('adhesive-joints') ||
+        s.zone.has('rubber') ||
+        s.zone.has('friction-lining')),
+  },
+  {
+    id: 'powder-closed',
+    effect: 'rule-out',
+    title: 'Nothing closed goes into a powder oven',
+    reason: 'What is left in a tank or a sealed hollow turns to gas at 200 °C: it bursts, burns, or blows the powder off.',
+    basis: practice,
+    looksAt: ['features', 'what the part is', 'finish'],
+    change: 'A wet finish; a hollow that is opened and vented.',
+    when: (s) => isPowder(s) && (s.zone.has('fuel-tank') || s.zone.has('sealed-hollow') || ['tank', 'pressure'].includes(s.zone.part.role)),
+  },
+  {
+    id: 'powder-temper',
+    effect: 'rule-out',
+    title: 'Oven heat takes strength out of this part',
+    reason:
+      'High-strength steel loses its temper, a heat-treated casting its strength above about 150 °C; a wheel or fork shows nothing of it until it breaks.',
+    basis: practice,
+    looksAt: ['substrate', 'what the part is', 'finish'],
+    change: 'A wet finish, or the word of the maker in writing.',
+    when: (s) =>
+      isPowder(s) && (s.zone.substrate.id === 'high-strength-steel' || (CASTINGS.includes(s.zone.substrate.id) && s.zone.part.role !== 'ordinary')),
+  },
+  {
+    id: 'powder-wrought',
+    effect: 'caution',
+    title: 'Ask the maker what the oven does to this alloy',
+    reason: 'Wrought 6000 alloys lose little in 20 min at 180 to 200 °C, others more: the word of the maker decides.',
+    basis: practice,
+    looksAt: ['substrate', 'finish'],
+    change: 'A wet finish.',
+    when: (s) => isPowder(s) && onGroup(s.zone, 'light') && !CASTINGS.includes(s.zone.substrate.id),
+  },
+  {
+    id: 'powder-bearings',
+    effect: 'caution',
+    title: 'Bearings and grease out before the oven',
+    reason: 'Grease runs out over the powder and burns; a bearing that has been to 200 °C is scrap.',
+    basis: practice,
+    looksAt: ['features', 'finish'],
+    change: 'Seats that are empty and clean.',
+    when: (s) => isPowder(s) && s.zone.has('bearing-seats'),
   },
   {
     id: 'polish-metal-only',

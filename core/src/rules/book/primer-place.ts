@@ -1,9 +1,5 @@
-import { dewPoint } from '../../climate/dew-point.ts';
 import { assumption, practice } from '../../model/basis.ts';
 import type { PrimerRule } from '../subjects.ts';
-
-/** °C of surface above dew point asked for by ISO 8502-4. */
-const DEW_MARGIN = 3;
 
 /** What a primer asks of the workplace and its kit. */
 export const PRIMER_PLACE: readonly PrimerRule[] = [
@@ -27,17 +23,6 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     looksAt: ['humidity', 'primer'],
     change: 'Drier air.',
     when: (s) => s.zone.job.place.humidity > s.primer.maxHumidity.value,
-  },
-  {
-    id: 'primer-dew',
-    effect: 'caution',
-    title: 'Too near the dew point',
-    reason: ({ zone }) =>
-      `Surface should be ${DEW_MARGIN} K above the dew point of ${dewPoint(zone.job.place.temperature, zone.job.place.humidity).toFixed(1)} °C.`,
-    basis: { kind: 'published', source: 'ISO 8502-4' },
-    looksAt: ['temperature', 'humidity'],
-    change: 'Warmer or drier.',
-    when: ({ zone }) => zone.job.place.temperature - dewPoint(zone.job.place.temperature, zone.job.place.humidity) < DEW_MARGIN,
   },
   {
     id: 'gun-missing',

@@ -1,5 +1,5 @@
 import { placeOf, releasedFinds } from '../../bare/held-finds.ts';
-import { FIND_NAMES, repairedHere, repairOf } from '../../bare/repairs.ts';
+import { FIND_NAMES, perforation, repairedHere, repairOf, stopFor } from '../../bare/repairs.ts';
 import { TREATMENTS } from '../../catalogue/treatments.ts';
 import type { Find } from '../../model/find.ts';
 import type { OperationKind } from '../../model/operation.ts';
@@ -37,7 +37,9 @@ const held = ({ facts }: FaceInput): Task[] =>
 
 /** Rust that has gone through: cut out, welded, dressed. */
 function perforated({ facts, used }: FaceInput): Task[] {
-  if (!used.has('cut-out-and-weld')) return onMetal(facts) || !facts.zone.condition.perforated ? [] : closing(facts, null, '');
+  const hole = perforation(facts);
+  if (!hole || stopFor(facts, hole) !== null) return [];
+  if (!used.has('cut-out-and-weld')) return onMetal(facts) ? [] : closing(facts, { ...hole, kind: 'crack' }, '');
   return metalwork(
     'Cut out and weld perforated metal',
     'Structural places are for licensed people.',
@@ -102,27 +104,15 @@ const metalwork = (title: string, detail: string, where: string, hand: number): 
   },
 ];
 
-/** Plastic is bonded from the back, laminate and wood are let in; `find` null: entered as holed at intake. */
-function closing(facts: FaceInput['facts'], find: Find | null, where: string): Task[] {
-  const holed: Find = find ?? {
-    id: '',
-    kind: 'crack',
-    known: 'at-intake',
-    spot: null,
-    where: '',
-    area: null,
-    depth: null,
-    loaded: false,
-    disposition: null,
-    released: null,
-  };
+/** Plastic is bonded from the back, laminate and wood are let in. */
+function closing(facts: FaceInput['facts'], holed: Find, where: string): Task[] {
   const { title, detail, material, hand, wait } = repairOf(facts, holed);
   const said = material === '' ? detail : `${detail} With ${material}.`;
   const bonds = onPlastic(facts) && (holed.kind === 'crack' || holed.kind === 'hole');
   if (!bonds && onPlastic(facts)) return [];
   const task: Task = {
     kind: bonds ? 'bond' : 'laminate',
-    title: bonds && !find ? 'Bond the crack from the back' + where : title + where,
+    title: title + where,
     detail: said,
     hand,
     wait,

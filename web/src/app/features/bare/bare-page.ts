@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { DEW_MARGIN } from '@lift-bare/core';
 import { RouterLink } from '@angular/router';
 import { JobContext } from '../../state/job-context';
 import { OperationLine } from '../../ui/operation-line';
@@ -37,4 +38,13 @@ export class BarePage {
   protected readonly hands = computed(() => this.steps().reduce((sum, { own }) => sum + own, 0));
   protected readonly waits = computed(() => this.steps().reduce((sum, { operation }) => sum + operation.wait, 0));
   protected readonly margin = computed(() => this.context.plan()?.climate ?? null);
+
+  /** How the metal stands to the dew point, in a sentence. */
+  protected margins(margin: number): string {
+    const metal = this.context.job()?.place.metal ?? null;
+    const where = metal === null ? 'With metal as warm as the air' : `With metal at ${this.units.show(metal, 'temperature')}`;
+    return margin < DEW_MARGIN
+      ? `${where}, too near: water settles on it before it can be seen.`
+      : `${where}, far enough above it. Measure it before you paint.`;
+  }
 }

@@ -1,0 +1,43 @@
+import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { planJob } from '../plan-job.ts';
+
+const plan = (place: NonNullable<Sample['place']>, sample: Sample = {}) => planJob(sampleJob({ ...sample, place }), sampleShop(sample), CATALOGUE);
+const gate = (place: NonNullable<Sample['place']>, sample: Sample = {}) => plan(place, sample).findings.find(({ code }) => code === 'dew-gate');
+
+/** Dew points by Sonntag's tables: 20 °C and 50 % 9.3 °C, 20 °C and 80 % 16.4 °C, 10 °C and 85 % 7.6 °C. ISO 8502-4: 3 K above it. */
+describe('nothing is painted near the dew point', () => {
+  test.each<[NonNullable<Sample['place']>, boolean]>([
+    [{ temperature: 20, humidity: 50 }, false],
+    [{ temperature: 20, humidity: 50, metal: 13 }, false],
+    [{ temperature: 20, humidity: 50, metal: 12 }, true],
+    [{ temperature: 20, humidity: 80 }, false],
+    [{ temperature: 20, humidity: 80, metal: 19 }, true],
+    [{ temperature: 10, humidity: 85 }, true],
+    [{ temperature: 10, humidity: 85, metal: 15 }, false],
+  ])('%j: %p', (place, stops) => expect(gate(place)?.severity === 'stop').toBe(stops));
+
+  test('topcoats over paint that stays are held like a primer, bare polish is not', () => {
+    const damp = { temperature: 10, humidity: 90 };
+    expect(gate(damp, { target: { kind: 'keep' }, condition: { crosscut: 0 } })?.severity).toBe('stop');
+    expect(gate(damp, { substrate: 'aluminium-cast', thickness: 5, finish: 'bare-polish' })).toBeUndefined();
+  });
+
+  test('it says the numbers and the ways out; a written reason lifts it and stays in sight', () => {
+    const stop = gate({ temperature: 20, humidity: 50, metal: 10 });
+    expect(stop?.reason).toContain('Metal measured, 10.0 °C; dew point 9.3 °C: 0.7 K where 3 are asked for');
+    expect(stop?.change).toMatch(/Warm the metal.*dehumidified.*phosphate film/);
+    expect(gate({ temperature: 20, humidity: 50, metal: 10, dewReason: 'moisture-tolerant primer by its sheet' })).toMatchObject({
+      severity: 'caution',
+      reason: expect.stringContaining('moisture-tolerant primer by its sheet'),
+    });
+  });
+
+  test('cold metal in warm air flashes within the hour', () => {
+    const within = (metal: number | null) => plan({ temperature: 20, humidity: 50, metal }).zones[0]?.bare.primeWithin;
+    expect(within(null)).toBe(24 * 60);
+    expect(within(20)).toBe(24 * 60);
+    expect(within(11)).toBe(60);
+    expect(plan({ temperature: 20, humidity: 50, metal: 11 }).climate.margin).toBeCloseTo(1.7, 1);
+  });
+});
