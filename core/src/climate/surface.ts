@@ -11,3 +11,7 @@ export const surfaceOf = ({ metal, temperature }: Pick<Place, 'metal' | 'tempera
 /** K of the part above the dew point of the air. */
 export const dewMargin = (place: Pick<Place, 'metal' | 'temperature' | 'humidity'>): number =>
   surfaceOf(place) - dewPoint(place.temperature, place.humidity);
+
+/** Whether nothing may be painted here, and nobody answers for it in writing. */
+export const dewBars = (place: Pick<Place, 'metal' | 'temperature' | 'humidity' | 'dewReason'>): boolean =>
+  dewMargin(place) < DEW_MARGIN && place.dewReason.trim() === '';

@@ -1,3 +1,4 @@
+import { dewBars } from '../climate/surface.ts';
 import { sayFor } from '../facts/say-for.ts';
 import { assumption } from '../model/basis.ts';
 import type { Finding } from '../model/finding.ts';
@@ -27,10 +28,12 @@ const START = 3;
 export function checkWindows(input: FaceInput, steps: readonly Walked[]): { readonly pieces: Pieces[]; readonly findings: Finding[] } {
   const pieces: Pieces[] = [];
   const findings: Finding[] = [];
+  const barred = dewBars(input.facts.job.place);
   steps.forEach((step, at) => {
     for (const lag of step.task.lags ?? []) {
       const from = startOf(steps, at, lag);
-      if (lag.most === null || from === null || from === at) continue;
+      // Where nothing may be primed at all, that is the stop, and not that the clock is short.
+      if (lag.most === null || from === null || from === at || (barred && lag.what === 'prime')) continue;
       const opened = steps[from] as Walked;
       const between = steps.slice(from + 1, at + 1);
       const hands = between.reduce((sum, { task }) => sum + task.hand, 0);

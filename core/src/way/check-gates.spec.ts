@@ -33,6 +33,17 @@ describe('nothing is painted near the dew point', () => {
     });
   });
 
+  test('where nothing may be primed, no window is said to be too short besides', () => {
+    const damp = { temperature: 10, humidity: 90 };
+    const codes = (place: NonNullable<Sample['place']>) =>
+      plan(place, { substrate: 'cast-iron', thickness: 15, area: 4, stack: [['alkyd-enamel', 60]], condition: { lead: 'suspected' } }).findings.map(
+        ({ code }) => code,
+      );
+    expect(codes(damp)).toEqual(expect.arrayContaining(['dew-gate']));
+    expect(codes(damp)).not.toContain('window-too-short');
+    expect(codes({ ...damp, dewReason: 'by its sheet' })).toContain('window-too-short');
+  });
+
   test('cold metal in warm air flashes within the hour', () => {
     const within = (metal: number | null) => plan({ temperature: 20, humidity: 50, metal }).zones[0]?.bare.primeWithin;
     expect(within(null)).toBe(24 * 60);

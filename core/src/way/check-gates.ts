@@ -1,5 +1,5 @@
 import { dewPoint } from '../climate/dew-point.ts';
-import { DEW_MARGIN, dewMargin, surfaceOf } from '../climate/surface.ts';
+import { DEW_MARGIN, dewBars, dewMargin, surfaceOf } from '../climate/surface.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { sayFor } from '../facts/say-for.ts';
 import type { BuildPlan } from '../model/build.ts';
@@ -16,7 +16,7 @@ export function checkGates(zone: ZoneFacts, build: BuildPlan | null): Finding[] 
   const change =
     'Warm the metal, dry the air (a heated or dehumidified room), wait for a better hour, or hold bare steel under a phosphate film (school C2).';
   const basis = { kind: 'published', source: 'ISO 8502-4' } as const;
-  return place.dewReason.trim() === ''
+  return dewBars(place)
     ? [sayFor(zone, 'stop', basis)('dew-gate', [], 'Too near the dew point to paint', reason, looksAt, change)]
     : [
         sayFor(zone, 'caution', basis)(
