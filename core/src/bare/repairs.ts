@@ -2,7 +2,7 @@ import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find, Repair } from '../model/find.ts';
 import type { Role } from '../model/job.ts';
-import { onGroup, onMetal, onPlastic } from '../rules/groups.ts';
+import { isTank, onGroup, onMetal, onPlastic } from '../rules/groups.ts';
 
 /** mm; deeper than this a dent is pulled before it is filled, and deeper than the second it is not filled at all. Common practice, no source. */
 const FILL = 3;
@@ -97,8 +97,7 @@ export function stopFor(zone: ZoneFacts, find: Find): string | null {
   if (!WEAKENS.includes(kind) && !pitted) return null;
   if (zone.job.item.kind === 'aircraft')
     return 'On an aircraft this is for licensed people under the maintenance data: mark it, photograph it, touch nothing.';
-  if (zone.has('fuel-tank') || zone.part.role === 'tank')
-    return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
+  if (isTank(zone)) return 'A tank is purged and repaired by somebody qualified for it: vapour stays inside for long.';
   const bears = BEARS[zone.part.role];
   if (bears) return `${bears} carries people, load or pressure: whoever may certify the repair looks at it first.`;
   if (zone.part.role === 'not-said' && UNSAID.includes(kind) && mayBear(zone))
@@ -258,5 +257,3 @@ const bondWait = ({ shop }: ZoneFacts): number => BOND[shop.schools.P4 === 'labe
 
 /** Finds that leave a low spot once they are put right, so that they are filled. */
 export const FILL_FINDS: readonly Find['kind'][] = ['dent', 'hole', 'crack', 'old-filler', 'bad-weld'];
-
-export const isFuelTank = ({ has, part }: ZoneFacts): boolean => has('fuel-tank') || part.role === 'tank';

@@ -110,6 +110,7 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
     others: have('others out of the line of the disc'),
     fire: have('nothing flammable within 10 m'),
   },
+  'air-jet': { eyes: EYES.goggles },
   noise: { body: have('hearing protection') },
   blast: {
     eyes: EYES.helmet,

@@ -174,6 +174,7 @@ export const Raised = z.enum([
   'old-paint-dust',
   'toxic',
   'asbestos',
+  'air-jet',
   'sparks',
   'noise',
   'blast',

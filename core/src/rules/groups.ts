@@ -10,6 +10,8 @@ export const onGroup = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): 
 export const onPlastic = (zone: ZoneFacts): boolean => zone.substrate.group.startsWith('plastic');
 export const onMetal = (zone: ZoneFacts): boolean => onGroup(zone, 'ferrous', 'ferrous-passive', 'zinc', 'light', 'copper');
 export const isSheet = (zone: ZoneFacts): boolean => onMetal(zone) && zone.part.thickness < 1.5;
+/** By its feature or by what the part is said to be. */
+export const isTank = (zone: ZoneFacts): boolean => zone.has('fuel-tank') || zone.part.role === 'tank';
 /** Whether a joined material belongs to one of the groups. */
 export const touches = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): boolean =>
   zone.part.touching.some((id) => groups.includes(SUBSTRATES[id].group));

@@ -125,6 +125,10 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'chem-not-through': { fires: ['chem.fast-solvent', { stack: [['barrier-epoxy', 2000]] }], silent: ['chem.fast-solvent', {}] },
   'patch-harmed': { fires: ['chem.plastic-safe', patched('harmed')], silent: ['chem.plastic-safe', patched('unharmed')] },
   'dcm-law': { fires: ['chem.dcm', {}], silent: ['chem.dcm', { shop: { methyleneChloride: true } }] },
+  'dcm-vapour': {
+    fires: ['chem.dcm', { place: { indoors: true, extraction: false } }],
+    silent: ['chem.dcm', { place: { indoors: true, extraction: true } }],
+  },
   'clear-break-first': {
     fires: ['chem.fast-solvent', { stack: [['clear-2k', 40]] }],
     silent: ['chem.fast-solvent', { stack: [['clear-2k', 40, 'cracked']] }],
@@ -149,10 +153,7 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'joint-keep-off': { fires: ['chem.slow-gel', { features: ['adhesive-joints'] }], silent: ['chem.slow-gel', {}] },
   'filler-knock-out': { fires: ['chem.slow-gel', { stack: [['body-filler', 500]] }], silent: ['chem.slow-gel', {}] },
   'acid-neutral': { fires: ['chem.benzyl-acid', {}], silent: ['chem.benzyl-neutral', {}] },
-  'solvent-no-spark': {
-    fires: ['chem.fast-solvent', { place: { extraction: false } }],
-    silent: ['chem.fast-solvent', { place: { extraction: true } }],
-  },
+  'solvent-no-spark': { fires: ['chem.fast-solvent', { place: { extraction: true } }], silent: ['chem.slow-gel', { place: { extraction: false } }] },
   'slow-gel-cover': { fires: ['chem.slow-gel', {}], silent: ['chem.fast-solvent', {}] },
   'gelcoat-safe-hull': { fires: ['chem.gelcoat-safe', GRP], silent: ['chem.gelcoat-safe', {}] },
   'gelcoat-safe-elsewhere': { fires: ['chem.gelcoat-safe', {}], silent: ['chem.gelcoat-safe', GRP] },
@@ -168,8 +169,8 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'wet-blast-inhibit': { fires: ['blast.wet-abrasive', SECTION], silent: ['blast.garnet', SECTION] },
   'blast-contain': { fires: ['blast.garnet', { ...SECTION, place: { indoors: false } }], silent: ['blast.garnet', SECTION] },
   'friction-asbestos': { fires: ['mech.da', { features: ['friction-lining'] }], silent: ['mech.hand-wet', { features: ['friction-lining'] }] },
-  'tank-purge': { fires: ['mech.hand-wet', { features: ['fuel-tank'] }], silent: ['mech.hand-wet', {}] },
-  'tank-no-spark': { fires: ['mech.bristle-disc', { features: ['fuel-tank'] }], silent: ['mech.hand-wet', { features: ['fuel-tank'] }] },
+  'tank-purge': { fires: ['mech.hand-wet', { role: 'tank' }], silent: ['mech.hand-wet', {}] },
+  'tank-no-spark': { fires: ['mech.bristle-disc', { features: ['fuel-tank'] }], silent: ['mech.hand-wet', { role: 'tank' }] },
   'aero-licensed': { fires: ['chem.benzyl-neutral', { ...ALLOY, item: { kind: 'aircraft' } }], silent: ['chem.benzyl-neutral', ALLOY] },
   'heavy-support': { fires: ['mech.da', { features: ['heavy'] }], silent: ['mech.da', {}] },
   reach: { fires: ['mech.da', { access: 'crevice' }], silent: ['mech.da', { access: 'flat' }] },

@@ -41,6 +41,8 @@ test.each<[what: string, sample: Sample, kind: OperationKind, title: string, ask
   ['peroxide gel', by('chem.benzyl-peroxide', OUTSIDE), 'strip-round', '', [/kept apart/, /breathing: P100/], []],
   ['acid gel', by('chem.benzyl-acid', OUTSIDE), 'strip-round', '', [/kept apart/, /thick nitrile/], []],
   ['caustic foam', by('chem.caustic-spray', OUTSIDE), 'strip-round', '', [/face shield/, /breathing: P100/, /thick nitrile/], [/laminate/]],
+  ['caustic foam in a closed room', by('chem.caustic-spray', CLOSED), 'strip-round', '', [/breathing: P100/], [/organic-vapour/]],
+  ['laps blown dry', by('chem.benzyl-neutral', OUTSIDE), 'dry', '', [/goggles/], [/breathing/]],
   ['its rinse', by('chem.caustic-spray', OUTSIDE), 'rinse-off', '', [/face shield/, /boots/], []],
   [
     'fast solvent',

@@ -112,6 +112,11 @@ test.each<[string, Sample, Minutes]>([
     { derust: face(3, 12), 'zinc-repair': [face(3, 12), 60] },
   ],
   [
+    'threads, plugged for the strip and again for the paint: 5 min, and 6 for the place',
+    { substrate: 'mild-steel-section', thickness: 4, features: ['threads'], choice: { method: 'chem.benzyl-neutral' } },
+    { 'cover-for-strip': 5 + 6, 'cover-for-paint': 5 + 6 },
+  ],
+  [
     'a hollow',
     { substrate: 'mild-steel-section', thickness: 3, access: 'inside' },
     { 'flush-hollow': face(10, 6), 'wax-hollow': 20, 'check-covered': 5 },

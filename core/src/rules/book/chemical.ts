@@ -66,6 +66,18 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     when: (s) => s.method.id === 'chem.dcm' && !s.zone.shop.methyleneChloride,
   },
   {
+    id: 'dcm-vapour',
+    family: 'chem',
+    effect: 'rule-out',
+    title: 'Chlorinated vapour gathers here',
+    reason:
+      'It is three times as heavy as air and stuns before it is smelt: never in a room without exhaust at the floor, never inside a hollow or a tank.',
+    basis: practice,
+    looksAt: ['stripper', 'indoors', 'extraction', 'access'],
+    change: 'Exhaust at the floor, or outdoors; another stripper.',
+    when: ({ method, zone }) => method.id === 'chem.dcm' && (zone.zone.access === 'inside' || (zone.job.place.indoors && !zone.job.place.extraction)),
+  },
+  {
     id: 'clear-break-first',
     family: 'chem',
     effect: 'require',
@@ -265,11 +277,11 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     family: 'chem',
     effect: 'caution',
     title: 'Flammable vapour lies low',
-    reason: 'It is heavier than air and runs to pits and pilot flames: no ignition source, extraction on or doors open.',
+    reason: 'It is heavier than air and runs to pits and pilot flames, outdoors and under an exhaust as well: no ignition source, air moving.',
     basis: practice,
-    looksAt: ['stripper', 'indoors', 'extraction'],
+    looksAt: ['stripper'],
     change: 'A stripper that is not flammable.',
-    when: (s) => s.method.family === 'chem' && s.method.stripper.flammable && s.zone.job.place.indoors && !s.zone.job.place.extraction,
+    when: (s) => s.method.family === 'chem' && s.method.stripper.flammable,
   },
   {
     id: 'slow-gel-cover',

@@ -1,7 +1,7 @@
 import { assumption, practice } from '../../model/basis.ts';
 import type { CoatProduct } from '../../catalogue/coats.ts';
 import type { SubstrateId } from '../../model/ids.ts';
-import { onGroup, onMetal, onPlastic } from '../groups.ts';
+import { isTank, onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule, FinishSubject } from '../subjects.ts';
 
 /** % relative humidity up to which air counts as dry in the strict school; common practice, no source. */
@@ -77,7 +77,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['features', 'what the part is', 'finish'],
     change: 'A wet finish; a hollow that is opened and vented.',
-    when: (s) => isPowder(s) && (s.zone.has('fuel-tank') || s.zone.has('sealed-hollow') || ['tank', 'pressure'].includes(s.zone.part.role)),
+    when: (s) => isPowder(s) && (isTank(s.zone) || s.zone.has('sealed-hollow') || s.zone.part.role === 'pressure'),
   },
   {
     id: 'powder-temper',

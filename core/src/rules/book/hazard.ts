@@ -1,6 +1,6 @@
 import type { CoatingId } from '../../model/ids.ts';
 import { fromMemory, practice } from '../../model/basis.ts';
-import { does, isBlast, isSheet, onGroup, onPlastic, takesOff } from '../groups.ts';
+import { does, isBlast, isSheet, isTank, onGroup, onPlastic, takesOff } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
 
 /** Coatings that must not be heated. */
@@ -12,7 +12,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
     effect: 'rule-out',
     title: 'No dry work on suspected lead paint',
     reason: 'Dry sanding, dry blast and heat turn lead paint into dust and fume. Work wet or chemically until a laboratory says it is free.',
-    basis: fromMemory('29 CFR 1926.62; local law decides'),
+    basis: fromMemory('29 CFR 1910.1025 (general industry) and 1926.62 (construction); local law decides'),
     looksAt: ['lead', 'year', 'item kind', 'coating', 'method'],
     change: 'A laboratory result that finds no lead.',
     when: (s) => s.zone.treatAsLead && does(s, 'dry-dust', 'heat'),
@@ -22,7 +22,7 @@ export const HAZARD_RULES: readonly MethodRule[] = [
     effect: 'require',
     title: 'Collect every scrap of leaded residue',
     reason: 'Sheet below, sludge and wash water kept, settled a day and handed to a hazardous-waste collector; no eating, clothes changed.',
-    basis: fromMemory('29 CFR 1926.62; local law decides'),
+    basis: fromMemory('29 CFR 1910.1025 (general industry) and 1926.62 (construction); local law decides'),
     looksAt: ['lead'],
     change: 'A laboratory result that finds no lead.',
     when: (s) => s.zone.treatAsLead && takesOff(s) && !does(s, 'dry-dust', 'heat'),
@@ -152,19 +152,19 @@ export const HAZARD_RULES: readonly MethodRule[] = [
     title: 'Drain, purge and plug the tank',
     reason: 'Fuel fumes stay inside for long; no ignition source, plug every opening.',
     basis: practice,
-    looksAt: ['features'],
+    looksAt: ['features', 'what the part is'],
     change: 'A tank that never held fuel.',
-    when: (s) => s.zone.has('fuel-tank'),
+    when: (s) => isTank(s.zone),
   },
   {
     id: 'tank-no-spark',
     effect: 'rule-out',
-    title: 'No sparks at a fuel tank',
-    reason: 'Grinders and wire throw sparks and a fuel tank is never quite empty.',
+    title: 'No sparks and no flame at a tank',
+    reason: 'Grinders and wire throw sparks, hot air and flame are worse, and a fuel tank is never quite empty.',
     basis: practice,
-    looksAt: ['features', 'tool'],
+    looksAt: ['features', 'what the part is', 'tool'],
     change: 'Wet work or stripper.',
-    when: (s) => s.zone.has('fuel-tank') && (s.method.needs === 'grinder' || does(s, 'vibrates')),
+    when: (s) => isTank(s.zone) && (s.method.needs === 'grinder' || does(s, 'vibrates', 'heat')),
   },
   {
     id: 'aero-licensed',

@@ -1,5 +1,6 @@
 import type { Feature } from '../../model/job.ts';
 import { releasedFinds, stoppedFinds } from '../../bare/held-finds.ts';
+import { isTank } from '../../rules/groups.ts';
 import { upperFirst } from '../../units/casing.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
@@ -111,7 +112,7 @@ const support = (input: FaceInput): Task[] => {
 
 const tank = (input: FaceInput): Task[] => {
   const { facts } = input;
-  if (!facts.has('fuel-tank') && facts.part.role !== 'tank') return [];
+  if (!isTank(facts)) return [];
   const asked = required(input, 'tank-purge');
   return [
     {

@@ -1,6 +1,6 @@
 import type { Window } from '../../build/windows.ts';
-import { isFuelTank } from '../../bare/repairs.ts';
 import type { OperationKind } from '../../model/operation.ts';
+import { isTank } from '../../rules/groups.ts';
 import { formatMinutes } from '../../units/format-quantity.ts';
 import { waxed, type FaceInput } from '../face-input.ts';
 import { look, type Task, type TaskLag } from '../task.ts';
@@ -78,7 +78,7 @@ function cure({ build }: FaceInput, windows: readonly Window[]): Task[] {
 }
 
 const openTank = ({ facts }: FaceInput): Task[] =>
-  isFuelTank(facts)
+  isTank(facts)
     ? [
         {
           kind: 'open-tank',

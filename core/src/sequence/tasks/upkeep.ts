@@ -4,7 +4,7 @@ import { BARE_MEANS, type MeansId } from '../../catalogue/bare-means.ts';
 import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
-import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
+import { isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
 import { dustsOldPaint } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
@@ -75,10 +75,9 @@ function rinse(input: FaceInput): Said {
 }
 
 function uncover({ facts }: FaceInput): Said {
-  const tank = facts.has('fuel-tank') || facts.part.role === 'tank';
   return {
     title: 'Take the strip covers off',
-    detail: `Flush and look behind each; ${tank ? 'the plugs of the tank stay in' : 'plugs come out and are kept for the paint'}.`,
+    detail: `Flush and look behind each; ${isTank(facts) ? 'the plugs of the tank stay in' : 'plugs come out and are kept for the paint'}.`,
   };
 }
 
