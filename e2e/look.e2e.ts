@@ -53,7 +53,8 @@ for (const view of VIEWS) {
       );
       expect(wider).toEqual([]);
       // Only the panes of a job scroll, never the frame round them.
-      if (view.startsWith('/jobs/')) expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBeLessThanOrEqual(0);
+      if (view.startsWith('/jobs/'))
+        await expect.poll(() => page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBeLessThanOrEqual(0);
     }
     expect(troubles).toEqual([]);
   });
