@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { z } from 'zod';
+import * as z from 'zod';
 
 const Environment = z.object({
   LIFT_BARE_HOST: z.string().default('127.0.0.1'),

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { GritId } from './ids.ts';
 
 export const LadderStep = z.strictObject({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Go on only when this is met. */
 export const HoldPoint = z.strictObject({

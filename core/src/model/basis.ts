@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** How far a value or rule can be trusted, and whose it is. */
 export const Basis = z.strictObject({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { MethodKey } from './own-row.ts';
 import { Observation } from './test-patch.ts';
 

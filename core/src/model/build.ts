@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { DesignPlan } from './design.ts';
 import { Finding } from './finding.ts';
 import { PrimerId, ProductId } from './ids.ts';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Metres, Percent } from '../units/quantities.ts';
 import { CoatId } from './ids.ts';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { SquareMetres } from '../units/quantities.ts';
 import { BoxSize } from './shape.ts';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Millimetres, SquareMetres } from '../units/quantities.ts';
 import { FileId } from './files.ts';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Basis } from './basis.ts';
 
 export const Effect = z.enum(['rule-out', 'caution', 'require', 'prefer']);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A test that identifies material or coating, done on one zone. Dates as text of the day, since the core has no clock. */
 export const TestResult = z.discriminatedUnion('test', [

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Ids of catalogue rows that a document may name. The catalogue is typed by these lists, so a row can be neither missing nor unknown. */
 export const SubstrateId = z.enum([

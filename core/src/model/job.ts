@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Celsius, Kilograms, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
 import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 const reading = z.number({ error: 'needs a number' }).gte(0, 'must be 0 or more').lte(100, 'must be 100 at most');
 

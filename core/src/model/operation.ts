@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { HoldPoint, Means } from './bare.ts';
 
 /** What may be true of a face, its part or the place it is worked in. Each is phrased so that work may go on when it holds. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What the shop has agreed with a contractor for this job. */
 export const Order = z.strictObject({

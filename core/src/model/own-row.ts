@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { halvingOf } from '../climate/cure-scale.ts';
 import { CoatingId, MethodId, ProductId } from './ids.ts';
 

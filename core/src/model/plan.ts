@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { AbradePlan } from './abrade-plan.ts';
 import { BarePlan } from './bare.ts';
 import { BlastPlan } from './blast-plan.ts';

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 import { Job, JOB_FORMAT } from './job.ts';
 import { isRecord, upgradeJob } from './upgrade-job.ts';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Points on which sound practitioners disagree; the shop picks a side. The first side of each is the default. */
 const SIDES = {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Metres, SquareMetres } from '../units/quantities.ts';
 
 const count = z.int().gte(1).lte(500).describe('how many of this shape');

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';

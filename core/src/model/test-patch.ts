@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Celsius, Micrometres, Millimetres } from '../units/quantities.ts';
 import { CoatingId } from './ids.ts';
 import { MethodKey } from './own-row.ts';

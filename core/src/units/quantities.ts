@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Branded quantities of the model. A brand is made where input is validated; inside, plain arithmetic. */
 

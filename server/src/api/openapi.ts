@@ -1,6 +1,6 @@
 import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
 import { Reading } from '@lift-bare/core';
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   AppendEvents,
   Appended,

@@ -1,6 +1,6 @@
 import { readWith } from '@lift-bare/core';
 import type { Request } from 'express';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import { InvalidDocument } from '../problems/problem.ts';
 
 /** The body as its schema says, or a 422 that names every wrong place. */

@@ -1,5 +1,5 @@
 import { BenchEvent, Job, Observation, OrderSheet, Plan, Reading, Shop, StoredEvent } from '@lift-bare/core';
-import { z } from 'zod';
+import * as z from 'zod';
 import 'zod-openapi';
 
 /** Bodies and answers of the API, made from the schemas of the core. */

@@ -1,6 +1,6 @@
 import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
-import { z } from 'zod';
+import * as z from 'zod';
 import { openApi } from '../api/openapi.ts';
 import { readBody } from '../api/read-body.ts';
 import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
