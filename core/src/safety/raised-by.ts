@@ -77,32 +77,34 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   const wet = takes.includes('wet');
   const dusty = (takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast';
   const stripper = wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind) ? wayOff.stripper : null;
-  const when: readonly (readonly [holds: boolean, raised: readonly Raised[]])[] = [
-    [true, BY_KIND[kind] ?? []],
-    [wet && kind !== 'test', ['splash']],
-    [takes.includes('spark') || sparks(task), ['sparks', 'noise']],
-    [takes.includes('acid'), ['corrosive']],
-    [takes.includes('load') && facts.has('heavy'), ['load']],
-    [dusty, [dustOf(input, kind)]],
-    [DISTURBS.includes(kind) && isToxic(facts), ['toxic']],
-    [facts.has('friction-lining') && (DISTURBS.includes(kind) || kind === 'wash-brake-dust'), ['asbestos']],
-    [stripper !== null, stripper ? stripperRaises(facts, stripper) : []],
-    [kind === 'strip-blast', ofBlast(input)],
-    [kind === 'dry' && onMetal(facts), ['air-jet']],
-    [kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts)), ['zinc-fume']],
-    [coat !== undefined, coat ? ofCoat(coat.plan) : []],
-    [GIVES_VAPOUR.includes(kind) && isClosed(facts), ['vapour-indoors']],
-    [facts.substrate.id === 'magnesium' && wet, ['hydrogen']],
-    [facts.zone.access === 'inside' && CONFINED.includes(facts.part.role), ['confined']],
+  const raised: Raised[] = [
+    ...(BY_KIND[kind] ?? []),
+    ...when(wet && kind !== 'test', 'splash'),
+    ...when(takes.includes('spark') || sparks(task), 'sparks', 'noise'),
+    ...when(takes.includes('acid'), 'corrosive'),
+    ...when(takes.includes('load') && facts.has('heavy'), 'load'),
+    ...(dusty ? [dustOf(input, kind)] : []),
+    ...when(DISTURBS.includes(kind) && isToxic(facts), 'toxic'),
+    ...when(facts.has('friction-lining') && (DISTURBS.includes(kind) || kind === 'wash-brake-dust'), 'asbestos'),
+    ...(stripper ? stripperRaises(facts, stripper) : []),
+    ...(kind === 'strip-blast' ? ofBlast(input) : []),
+    ...when(kind === 'dry' && onMetal(facts), 'air-jet'),
+    ...when(kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts)), 'zinc-fume'),
+    ...(coat ? ofCoat(coat.plan) : []),
+    ...when(GIVES_VAPOUR.includes(kind) && isClosed(facts), 'vapour-indoors'),
+    ...when(facts.substrate.id === 'magnesium' && wet, 'hydrogen'),
+    ...when(facts.zone.access === 'inside' && CONFINED.includes(facts.part.role), 'confined'),
   ];
-  return [...new Set(when.flatMap(([holds, raised]) => (holds ? raised : [])))];
+  return [...new Set(raised)];
 }
 
+const when = (holds: boolean, ...raised: readonly Raised[]): readonly Raised[] => (holds ? raised : []);
+
 /** A driven disc, brush or needle; the tool is named by its row, or as the bench calls it. */
-function sparks({ contact }: Task): boolean {
-  const tool = contact && Object.values(METHODS).find(({ id, name }) => id === contact.tool || name === contact.tool);
-  return tool?.family === 'mech' && SPARKING.includes(tool.needs ?? '');
-}
+const sparks = ({ contact }: Task): boolean => contact !== undefined && SPARKING_TOOLS.has(contact.tool);
+const SPARKING_TOOLS: ReadonlySet<string> = new Set(
+  Object.values(METHODS).flatMap((method) => (method.family === 'mech' && SPARKING.includes(method.needs ?? '') ? [method.id, method.name] : [])),
+);
 
 /** A room in which nothing moves the air. */
 const isClosed = ({ job: { place } }: ZoneFacts): boolean => place.indoors && !place.extraction;
@@ -129,23 +131,23 @@ export function stripperRaises(facts: ZoneFacts, { id, chemistry, reaction, flam
   const solvent: Raised = id === 'chem.dcm' ? 'chlorinated' : chemistry === 'fast-solvent' ? 'solvent-stripper' : 'benzyl-stripper';
   const sharp = reaction !== 'neutral' || id === 'chem.benzyl-peroxide';
   return [
-    ...(lye ? [] : [solvent]),
-    ...(sharp ? (['corrosive'] as const) : []),
-    ...(flammable ? (['flammable'] as const) : []),
-    ...(isToxic(facts) ? (['toxic'] as const) : []),
-    ...(isClosed(facts) && !lye ? (['vapour-indoors'] as const) : []),
+    ...when(!lye, solvent),
+    ...when(sharp, 'corrosive'),
+    ...when(flammable, 'flammable'),
+    ...when(isToxic(facts), 'toxic'),
+    ...when(isClosed(facts) && !lye, 'vapour-indoors'),
   ];
 }
 
 /** In the cabinet the operator stands outside: what is left is its dust when it is opened. */
 function ofBlast({ facts, wayOff, option }: FaceInput): Raised[] {
   if (wayOff?.family !== 'blast' || option?.sentOut) return [];
-  const burns: Raised[] = EXPLOSIVE.includes(wayOff.id) || onGroup(facts, 'light') ? ['explosive-dust'] : [];
+  const burns = when(EXPLOSIVE.includes(wayOff.id) || onGroup(facts, 'light'), 'explosive-dust');
   if (option?.at === 'blast-cabinet') return ['old-paint-dust', 'noise', ...burns];
-  return ['blast', 'noise', ...burns, ...(wayOff.id === 'blast.dry-ice' ? (['carbon-dioxide'] as const) : [])];
+  return ['blast', 'noise', ...burns, ...when(wayOff.id === 'blast.dry-ice', 'carbon-dioxide')];
 }
 
 function ofCoat({ apply, isocyanate, base }: CoatPlan): Raised[] {
-  const laid: Raised[] = apply === 'roller' ? ['roll'] : ['spray', ...(isocyanate ? (['isocyanate'] as const) : [])];
+  const laid: Raised[] = apply === 'roller' ? ['roll'] : ['spray', ...when(isocyanate, 'isocyanate')];
   return base.startsWith('antifoul') ? [...laid, 'biocide'] : laid;
 }

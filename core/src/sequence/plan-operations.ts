@@ -1,5 +1,6 @@
 import type { Finding } from '../model/finding.ts';
-import type { Operation } from '../model/operation.ts';
+import type { Guarded, Operation, Raised } from '../model/operation.ts';
+import type { Shop } from '../model/shop.ts';
 import { guardsAgainst } from '../safety/protection.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
@@ -20,7 +21,8 @@ const EMPTY: Sequence = { operations: [], findings: [] };
 
 /** One sequence for all faces. */
 export function planOperations(faces: readonly WalkedFace[]): Sequence {
-  if (faces.length === 0) return EMPTY;
+  const [one] = faces;
+  if (!one) return EMPTY;
   const byZone = new Map(faces.map((face) => [face.chain.work.zone, face]));
   const groups = mergeChains(faces.map(({ chain }) => chain)).map((entries) => {
     const [first, ...others] = entries.map(({ chain, step, place }) => ({ chain, step, place, face: byZone.get(chain.work.zone) as WalkedFace }));
@@ -28,12 +30,13 @@ export function planOperations(faces: readonly WalkedFace[]): Sequence {
   });
   const ids = new Map<string, string>();
   const titles = new Map<string, string>();
+  const guards = guardsOnce(one.input.facts.shop);
   for (const { id, title, faces: own } of groups) {
     titles.set(id, title);
     for (const { step } of own) ids.set(step.id, id);
   }
   return {
-    operations: groups.map((group, i) => toOperation(group, i + 1, ids, titles)),
+    operations: groups.map((group, i) => toOperation(group, i + 1, { ids, titles, guards })),
     findings: faces.flatMap(({ findings }) => findings),
   };
 }
@@ -57,12 +60,26 @@ function wordedOf(faces: Faces): Worded {
   return { id: step.id, faces, title, detail: [detail, ...pieces].filter((text) => text !== '').join(' '), hand };
 }
 
-function toOperation(
-  { id, faces: group, title, detail, hand }: Worded,
-  number: number,
-  ids: ReadonlyMap<string, string>,
-  titles: ReadonlyMap<string, string>,
-): Operation {
+/** What operations know of each other. */
+interface Among {
+  /** id of the operation by the id of each of its faces */
+  readonly ids: ReadonlyMap<string, string>;
+  readonly titles: ReadonlyMap<string, string>;
+  readonly guards: (raises: readonly Raised[]) => readonly Guarded[];
+}
+
+/** Many operations raise the same. */
+function guardsOnce(shop: Shop): Among['guards'] {
+  const known = new Map<string, readonly Guarded[]>();
+  return (raises) => {
+    const key = raises.join();
+    const guards = known.get(key) ?? guardsAgainst(raises, shop);
+    known.set(key, guards);
+    return guards;
+  };
+}
+
+function toOperation({ id, faces: group, title, detail, hand }: Worded, number: number, { ids, titles, guards }: Among): Operation {
   const [{ step }] = group;
   const { task } = step;
   const shared = task.share !== undefined;
@@ -70,7 +87,7 @@ function toOperation(
   const askedBy = step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id };
   const undoneBy = step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy);
   const lags = lagsOf(group, ids);
-  const raises = [...new Set(group.flatMap(({ face, step: own }) => face.raises.get(own.id) ?? []))];
+  const raises = raisedOn(group);
   return {
     id,
     number,
@@ -105,9 +122,15 @@ function toOperation(
     stop: task.stop ?? null,
     against: task.against ?? null,
     raises,
-    protection: guardsAgainst(raises, group[0].face.input.facts.shop),
+    protection: [...guards(raises)],
     cautions: union(group, (own) => own.task.cautions ?? NONE),
   };
+}
+
+function raisedOn(group: Faces): Raised[] {
+  const raises = new Set<Raised>();
+  for (const { face, step } of group) for (const raised of face.raises.get(step.id) ?? []) raises.add(raised);
+  return [...raises];
 }
 
 const NONE: readonly string[] = [];
@@ -115,7 +138,7 @@ const NONE: readonly string[] = [];
 /** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
 function union<T>([first, ...others]: Faces, of: (step: Walked) => readonly T[]): T[] {
   const all = new Set(of(first.step));
-  for (const { step } of others) for (const one of of(step)) all.add(one);
+  for (const { step } of others) if (of(step) !== of(first.step)) for (const one of of(step)) all.add(one);
   return [...all];
 }
 
