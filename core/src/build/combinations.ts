@@ -6,7 +6,9 @@ import type { BuildPlan } from '../model/build.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { checkSequence, lineOf } from '../sequence/check-sequence.ts';
-import { walkedFace } from '../sequence/walked-face.ts';
+import { FACT_WORDS } from '../sequence/fact-words.ts';
+import { faceWork } from '../sequence/face-work.ts';
+import { walkFace } from '../sequence/walk.ts';
 import { weighOne } from '../way/weigh-methods.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
@@ -82,10 +84,10 @@ function joined(zone: ZoneFacts, { coats }: BuildPlan): Outcome {
 function brokenOrder(facts: ZoneFacts, { method, option, bare }: WayDown, build: BuildPlan): string | null {
   const abrade = planAbrade(facts, method, option?.pieces[0]?.hand ?? 0, build);
   const used = usedTreatments(bare.treatments);
-  const walked = walkedFace({ facts, wayOff: method, option, bare, used, repairs: [], filling: null, abrade, build });
-  const unmet = walked.findings.find(({ code }) => code === 'need-unmet');
-  if (unmet) return unmet.reason;
-  const [broken] = checkSequence(walked.chain.steps.map(({ task }, i) => lineOf(task, i, facts.zone.id)));
+  const { steps, unmet } = walkFace(faceWork({ facts, wayOff: method, option, bare, used, repairs: [], filling: null, abrade, build }));
+  const [need] = unmet;
+  if (need) return `${need.by.title}: nothing brings it about that ${FACT_WORDS[need.fact]}`;
+  const [broken] = checkSequence(steps.map(({ task }, i) => lineOf(task, i, facts.zone.id)));
   return broken ? `${broken.at}: ${broken.says}` : null;
 }
 
