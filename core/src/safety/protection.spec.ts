@@ -62,6 +62,7 @@ test.each<[what: string, sample: Sample, kind: OperationKind, title: string, ask
   ],
   ['its specks, still wet', by('chem.fast-solvent', { ...AIRED, area: 2 }), 'strip-specks', '', [/laminate .*under butyl/], []],
   ['sanding old paint', by('mech.da'), 'strip-tool', 'orbital', [/breathing: P100/, /coverall/, /HEPA/], [/face shield/]],
+  ['the rinse over lead', by('chem.benzyl-neutral', { ...OUTSIDE, ...LEADED }), 'rinse-off', '', [/never compressed air/, /P100 half mask/], []],
   ['its dust', by('mech.da'), 'dust-off', '', [/breathing: P100/, /never compressed air/], []],
   ['a flap disc', by('mech.grinder-flap'), 'strip-tool', 'flap', [/goggles under a face shield/, /hearing/, /within 10 m/, /line of the disc/], []],
   ['wet sanding', by('mech.hand-wet'), 'strip-tool', 'wet', [/hands: chemical/, /apron/], [/P100/]],
@@ -145,12 +146,27 @@ test.each<[what: string, sample: Sample, kind: OperationKind, title: string, ask
     [/leather/, /extinguisher/],
     [],
   ],
+  [
+    'magnesium, washed',
+    { substrate: 'magnesium', thickness: 4, finish: 'base-clear', condition: { contamination: ['grease'] } },
+    'degrease',
+    '',
+    [/chemical gloves/],
+    [/hydrogen/],
+  ],
   ['magnesium, wet', { substrate: 'magnesium', thickness: 4, finish: 'base-clear' }, 'key', '', [/hydrogen/], []],
   ['a fuel tank', { ...STEEL, features: ['fuel-tank'], role: 'tank' }, 'close-tank', '', [/no ignition/, /others out/], []],
 ])('%s', (_, sample, kind, title, asks, never) => {
   const said = guarded(step(sample, kind, title));
   for (const ask of asks) expect(said).toMatch(ask);
   for (const one of never) expect(said).not.toMatch(one);
+});
+
+test('what may be poisonous is never blown: not the rinse, not the dust', () => {
+  const blown = ({ operations }: Plan) =>
+    operations.filter(({ kind, detail }) => (kind === 'rinse-off' || kind === 'dust-off') && /blow/i.test(detail)).map(({ kind }) => kind);
+  expect(blown(plan(by('chem.benzyl-neutral', LEADED)))).toEqual([]);
+  expect(blown(plan(by('chem.benzyl-neutral')))).toContain('rinse-off');
 });
 
 describe('what nothing else holds', () => {

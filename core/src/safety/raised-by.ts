@@ -92,7 +92,7 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
     ...when(kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts)), 'zinc-fume'),
     ...(coat ? ofCoat(coat.plan) : []),
     ...when(GIVES_VAPOUR.includes(kind) && isClosed(facts), 'vapour-indoors'),
-    ...when(facts.substrate.id === 'magnesium' && wet, 'hydrogen'),
+    ...when(facts.substrate.id === 'magnesium' && wet && (takes.includes('dust') || takes.includes('acid')), 'hydrogen'),
     ...when(facts.zone.access === 'inside' && CONFINED.includes(facts.part.role), 'confined'),
   ];
   return [...new Set(raised)];
@@ -108,7 +108,8 @@ const SPARKING_TOOLS: ReadonlySet<string> = new Set(
 
 /** A room in which nothing moves the air. */
 const isClosed = ({ job: { place } }: ZoneFacts): boolean => place.indoors && !place.extraction;
-const isToxic = ({ treatAsLead, treatAsChromate, biocide }: ZoneFacts): boolean => treatAsLead || treatAsChromate || biocide;
+/** Lead, chromate or biocide in what comes off. */
+export const isToxic = ({ treatAsLead, treatAsChromate, biocide }: ZoneFacts): boolean => treatAsLead || treatAsChromate || biocide;
 
 /** Dust of bare metal, or of paint, filler and fibres. Whoever vacuums it is dressed like whoever made it. */
 const dustOf = ({ facts, wayOff }: FaceInput, kind: OperationKind): Raised =>

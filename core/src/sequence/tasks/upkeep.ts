@@ -5,7 +5,7 @@ import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
 import { isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
-import { dustsOldPaint } from '../../safety/raised-by.ts';
+import { dustsOldPaint, isToxic } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
 
@@ -69,7 +69,7 @@ function rinse(input: FaceInput): Said {
   const strong = does(input, 'caustic') || does(input, 'acid');
   return {
     title: 'Rinse stripper off',
-    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps, blow them out, look again.`,
+    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps${isToxic(facts) ? '' : ', blow them out'}, look again.`,
     means: strong ? 'water' : 'wetting-water',
   };
 }
@@ -124,13 +124,7 @@ function dry({ facts }: FaceInput): Said {
 
 /** Dust that may be poisonous is never blown, dust of old paint and filler neither. */
 function dustOff({ facts, wayOff }: FaceInput): Said {
-  const hazard =
-    facts.treatAsLead ||
-    facts.treatAsChromate ||
-    facts.biocide ||
-    facts.has('friction-lining') ||
-    onGroup(facts, 'composite') ||
-    facts.substrate.id === 'magnesium';
+  const hazard = isToxic(facts) || facts.has('friction-lining') || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
   if (hazard)
     return {
       title: 'Vacuum and wipe damp, no air',
@@ -139,8 +133,8 @@ function dustOff({ facts, wayOff }: FaceInput): Said {
   if (onPlastic(facts)) return { title: 'Vacuum the dust off', detail: 'Soft brush on the hose; rubbing charges it and draws dust.' };
   if (dustsOldPaint(facts, wayOff))
     return {
-      title: 'Vacuum, then a tack cloth',
-      detail: 'Soft brush on a HEPA vacuum, seams, holes and pits, too; air would only spread old paint dust.',
+      title: 'Vacuum with a soft brush',
+      detail: 'HEPA filter; seams, holes and pits, too. Air would only spread old paint dust.',
     };
   return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air' };
 }
@@ -198,7 +192,7 @@ function test(input: FaceInput): Said {
   if (wayOff?.traits.includes('hard-medium'))
     return {
       title: 'Check grade and dust',
-      detail: 'Even grey, no shadow of scale; blow down once more.',
+      detail: 'Even grey, no shadow of scale; vacuum once more.',
       hold: {
         method: 'dust tape, ISO 8502-3; look along the light',
         accept: 'rating 2 or better, no flash rust',
