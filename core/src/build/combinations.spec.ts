@@ -40,3 +40,28 @@ test.each<[string, Partial<Item>, Sample]>([
   expect(all.length).toBe(SubstrateId.options.length * FinishId.options.length * Object.keys(CATALOGUE.methods).length);
   expect(all.some(({ outcome }) => outcome.kind === 'refused')).toBe(true);
 });
+
+/** What anybody in the trade would say of these; common practice, no source. */
+describe('known combinations', () => {
+  const on = (sample: Sample) => {
+    const all = combinationsOf(sampleFacts({ thickness: 3, item: { kind: 'vehicle', service: 'outside' }, ...sample }), CATALOGUE);
+    return (method: string, finish: string): Outcome | undefined => all.find((one) => one.method.id === method && one.finish.id === finish)?.outcome;
+  };
+
+  test('a steel panel sanded bare takes epoxy, surfacer, colour and clear', () => {
+    const steel = on({});
+    expect(steel('mech.da', 'base-clear')).toEqual({ kind: 'system', products: ['epoxy-2k', 'surfacer-2k', 'basecoat', 'clear-2k'] });
+  });
+
+  test('no stripper on carbon, no oven for plastic, nothing but metal polished', () => {
+    expect(on({ substrate: 'carbon-epoxy', stack: [['basecoat', 20]] })('chem.fast-solvent', 'base-clear')?.kind).toBe('refused');
+    expect(on({ substrate: 'abs', stack: [['basecoat', 20]] })('mech.da-fine', 'powder-sent-out')).toMatchObject({ codes: ['powder-heat'] });
+    expect(on({ substrate: 'abs', stack: [['basecoat', 20]] })('mech.da-fine', 'bare-polish')).toMatchObject({ codes: ['polish-metal-only'] });
+  });
+
+  test('an olefin takes its promoter first', () => {
+    const system = on({ substrate: 'pp-epdm', stack: [['basecoat', 20]] })('mech.da-fine', 'base-clear');
+    expect(system).toMatchObject({ kind: 'system' });
+    expect(system?.kind === 'system' && system.products[0]).toBe('adhesion-promoter');
+  });
+});
