@@ -19,10 +19,20 @@ export function weighAlike(catalogue: Catalogue): Weigh {
   };
 }
 
-/** What a zone and its part are called says nothing about their ways off; where the target lies says the count of layers that come off. */
-const CALLED: ReadonlySet<string> = new Set(['id', 'name', 'layer', 'colour']);
+/** All that a zone is but for what it and its part are called. Of the other zones of the part only their size and their patches count. */
 const likenessOf = ({ part, zone, finish, off }: ZoneFacts): string =>
-  JSON.stringify([part, zone, finish?.id, off.length], (key, value: unknown) => (CALLED.has(key) ? undefined : value));
+  JSON.stringify([
+    { ...part, id: '', name: '', photos: [], zones: part.zones.map(({ shape, patches }) => [shape, patches]) },
+    {
+      ...zone,
+      id: '',
+      name: '',
+      target: zone.target.kind,
+      stack: zone.stack.map(({ coating, thickness, state, origin }) => [coating, thickness, state, origin]),
+    },
+    finish?.id,
+    off.length,
+  ]);
 
 const putAt = (option: MethodOption, path: DocPath): MethodOption => ({
   ...option,
