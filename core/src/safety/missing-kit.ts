@@ -2,7 +2,7 @@ import { TOOLS } from '../catalogue/tools.ts';
 import { HAZARDS } from '../catalogue/hazards.ts';
 import { sayFor } from '../facts/say-for.ts';
 import type { Finding } from '../model/finding.ts';
-import { Guard, type Raised } from '../model/operation.ts';
+import { Guard, Raised } from '../model/operation.ts';
 import type { Equipment } from '../model/shop.ts';
 import type { FaceInput } from '../sequence/face-input.ts';
 import type { Walked } from '../sequence/walk.ts';
@@ -12,7 +12,7 @@ import { lowerFirst } from '../units/casing.ts';
 export function missingKit({ facts }: FaceInput, steps: readonly Walked[], raises: ReadonlyMap<string, readonly Raised[]>): Finding[] {
   const missing = new Map<Equipment, Set<string>>();
   for (const { id, task } of steps)
-    for (const needs of kitFor(raises.get(id) ?? []))
+    for (const needs of (raises.get(id) ?? []).flatMap((raised) => KIT.get(raised) ?? []))
       if (!facts.shop.equipment.includes(needs))
         missing.set(needs, (missing.get(needs) ?? new Set()).add(lowerFirst(task.coat?.plan.name ?? task.title)));
   return [...missing].map(([kit, work]) =>
@@ -27,5 +27,9 @@ export function missingKit({ facts }: FaceInput, steps: readonly Walked[], raise
   );
 }
 
-const kitFor = (raised: readonly Raised[]): Equipment[] =>
-  raised.flatMap((one) => Guard.options.flatMap((guard) => (HAZARDS[one][guard] ?? []).flatMap(({ needs }) => needs ?? [])));
+/** By what is raised: the kit that alone holds it. */
+const KIT = new Map(
+  Raised.options.map(
+    (raised) => [raised, Guard.options.flatMap((guard) => (HAZARDS[raised][guard] ?? []).flatMap(({ needs }) => needs ?? []))] as const,
+  ),
+);
