@@ -25,8 +25,8 @@ describe('nothing is painted near the dew point', () => {
 
   test('it says the numbers and the ways out; a written reason lifts it and stays in sight', () => {
     const stop = gate({ temperature: 20, humidity: 50, metal: 10 });
-    expect(stop?.reason).toContain('Metal measured, 10.0 °C; dew point 9.3 °C: 0.7 K where 3 are asked for');
-    expect(stop?.change).toMatch(/Warm the metal.*dehumidified.*phosphate film/);
+    expect(stop?.reason).toContain('Part measured, 10.0 °C; dew point 9.3 °C: 0.7 K where 3 are asked for');
+    expect(stop?.change).toMatch(/Warm the part.*dehumidified.*phosphate film/);
     expect(gate({ temperature: 20, humidity: 50, metal: 10, dewReason: 'moisture-tolerant primer by its sheet' })).toMatchObject({
       severity: 'caution',
       reason: expect.stringContaining('moisture-tolerant primer by its sheet'),

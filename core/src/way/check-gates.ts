@@ -11,10 +11,10 @@ export function checkGates(zone: ZoneFacts, build: BuildPlan | null): Finding[] 
   const margin = dewMargin(place);
   if (!build?.coats.length || !(margin < DEW_MARGIN)) return [];
   const surface = `${surfaceOf(place).toFixed(1)} °C`;
-  const reason = `${place.metal === null ? 'Metal taken to be as warm as the air' : 'Metal measured'}, ${surface}; dew point ${dewPoint(place.temperature, place.humidity).toFixed(1)} °C: ${margin.toFixed(1)} K where ${DEW_MARGIN} are asked for. Water settles before it can be seen, and every coat lifts from it.`;
-  const looksAt = ['air temperature', 'humidity', 'metal temperature'];
+  const reason = `${place.metal === null ? 'Part taken to be as warm as the air' : 'Part measured'}, ${surface}; dew point ${dewPoint(place.temperature, place.humidity).toFixed(1)} °C: ${margin.toFixed(1)} K where ${DEW_MARGIN} are asked for. Water settles before it can be seen, and every coat lifts from it.`;
+  const looksAt = ['air temperature', 'humidity', 'part temperature'];
   const change =
-    'Warm the metal, dry the air (a heated or dehumidified room), wait for a better hour, or hold bare steel under a phosphate film (school C2).';
+    'Warm the part, dry the air (a heated or dehumidified room), wait for a better hour, or hold bare steel under a phosphate film (school C2).';
   const basis = { kind: 'published', source: 'ISO 8502-4' } as const;
   return dewBars(place)
     ? [sayFor(zone, 'stop', basis)('dew-gate', [], 'Too near the dew point to paint', reason, looksAt, change)]

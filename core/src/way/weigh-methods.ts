@@ -25,7 +25,7 @@ export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOptio
   return best && best.verdict !== 'ruled-out' ? [{ ...best, verdict: 'preferred' }, ...options.slice(1)] : options;
 }
 
-/** One method alone, at the first place where it can be done; null where it takes no effort anywhere. */
+/** One method alone, at the first place where it can be done. */
 export const weighOne = (zone: ZoneFacts, method: Method, catalogue: Catalogue): MethodOption | null => {
   const [option] = weigh(zone, method, { findHelp: helpersOf(zone, catalogue), afterWay: () => NOTHING_AFTER }, catalogue);
   return option ? { ...option, ...scoreOption(option, zone, true) } : null;

@@ -39,10 +39,10 @@ export class BarePage {
   protected readonly waits = computed(() => this.steps().reduce((sum, { operation }) => sum + operation.wait, 0));
   protected readonly margin = computed(() => this.context.plan()?.climate ?? null);
 
-  /** How the metal stands to the dew point, in a sentence. */
+  /** How the part stands to the dew point, in a sentence. */
   protected margins(margin: number): string {
     const metal = this.context.job()?.place.metal ?? null;
-    const where = metal === null ? 'With metal as warm as the air' : `With metal at ${this.units.show(metal, 'temperature')}`;
+    const where = metal === null ? 'With the part as warm as the air' : `With the part at ${this.units.show(metal, 'temperature')}`;
     return margin < DEW_MARGIN
       ? `${where}, too near: water settles on it before it can be seen.`
       : `${where}, far enough above it. Measure it before you paint.`;

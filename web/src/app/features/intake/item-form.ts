@@ -25,7 +25,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
         <lb-choice label="Topcoat wanted" [value]="job.finish" [options]="finishes" (changed)="set('finish', $event)" />
         <lb-quantity label="Air temperature" dimension="temperature" [schema]="celsius" [value]="job.place.temperature" (changed)="setPlace('temperature', celsius.parse($event))" />
         <lb-quantity label="Relative humidity" dimension="share" [schema]="percent" [value]="job.place.humidity" (changed)="setPlace('humidity', percent.parse($event))" />
-        <lb-quantity label="Metal temperature" dimension="temperature" [schema]="celsius" [value]="job.place.metal" [optional]="true" placeholder="as the air" (changed)="setPlace('metal', celsius.parse($event))" (cleared)="setPlace('metal', null)" />
+        <lb-quantity label="Part temperature" dimension="temperature" [schema]="celsius" [value]="job.place.metal" [optional]="true" placeholder="as the air" (changed)="setPlace('metal', celsius.parse($event))" (cleared)="setPlace('metal', null)" />
         <div class="field"><label for="indoors">Indoors</label><span><nz-switch nzId="indoors" [ngModel]="job.place.indoors" (ngModelChange)="setPlace('indoors', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <div class="field"><label for="extraction">Forced extraction</label><span><nz-switch nzId="extraction" [ngModel]="job.place.extraction" (ngModelChange)="setPlace('extraction', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         @if (nearDew()) { <lb-text class="full" label="Why it is painted all the same, this near the dew point" [value]="job.place.dewReason" [most]="2000" (changed)="setPlace('dewReason', $event)" /> }
