@@ -120,7 +120,12 @@ export function sampleJob(sample: Sample = {}): Job {
   return {
     ...base,
     item: { ...base.item, year: 2015, ...sample.item },
-    place: { ...place, temperature: degC(place.temperature), humidity: percent(place.humidity), metal: place.metal === null ? null : degC(place.metal) },
+    place: {
+      ...place,
+      temperature: degC(place.temperature),
+      humidity: percent(place.humidity),
+      metal: place.metal === null ? null : degC(place.metal),
+    },
     finish: sample.finish === undefined ? 'solid-2k' : sample.finish,
     parts: [part],
   };

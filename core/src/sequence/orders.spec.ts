@@ -242,7 +242,12 @@ describe('stops and records', () => {
 
 describe('windows', () => {
   test('a window too short for the fixed part of the work is a stop with ways out, else it is worked in pieces', () => {
-    const damp: Sample = { ...SECTION, area: 6, choice: { method: 'blast.wet-abrasive' }, place: { humidity: 88, temperature: 14, dewReason: 'as its sheet allows' } };
+    const damp: Sample = {
+      ...SECTION,
+      area: 6,
+      choice: { method: 'blast.wet-abrasive' },
+      place: { humidity: 88, temperature: 14, dewReason: 'as its sheet allows' },
+    };
     const stop = plan(damp).findings.find(({ code }) => code === 'window-too-short');
     expect(stop).toMatchObject({ severity: 'stop', change: expect.stringMatching(/drier or warmer room, more hands, a holding film/) });
     const dry = plan({ ...damp, choice: { method: 'blast.garnet' }, area: 60, place: { humidity: 70, temperature: 20 } });
