@@ -76,3 +76,30 @@ test('finds become steps of the run sheet, and one for a licensed person stops t
   expect(plan.operations.map(({ title }) => title)).toContain('Weld the hole shut, left');
   expect(plan.findings.find(({ code }) => code === 'find-licensed')).toMatchObject({ severity: 'stop', path: ['parts', 0, 'zones', 0, 'finds', 1] });
 });
+
+describe('rusted or cracked through, ticked and not entered as damage', () => {
+  const holed = (sample: Sample) => {
+    const given: Sample = { substrate: 'mild-steel-section', thickness: 3, condition: { perforated: true, rustGrade: 'C' }, ...sample };
+    return planJob(sampleJob(given), sampleShop(given), CATALOGUE);
+  };
+  const stops = (sample: Sample) => holed(sample).findings.filter(({ code }) => code === 'find-licensed');
+  const kinds = (sample: Sample) => holed(sample).operations.map(({ kind }) => kind);
+
+  test.each(['tank', 'wheel', 'frame', 'pressure', 'lifting', 'not-said'] as const)(
+    'of a part that is a %s nobody welds before somebody has looked',
+    (role) => {
+      expect(stops({ role })).toMatchObject([{ severity: 'stop', path: ['parts', 0, 'zones', 0, 'condition', 'perforated'] }]);
+      expect(kinds({ role })).not.toContain('weld');
+      expect(kinds({ role })[0]).toBe('clear-damage');
+    },
+  );
+
+  test('an ordinary part is cut out and welded; one entered as damage is judged by its find alone', () => {
+    expect(stops({ role: 'ordinary' })).toEqual([]);
+    expect(kinds({ role: 'ordinary' })).toContain('weld');
+    const released = { by: 'K. Brandt', at: '2026-11-20', note: 'inspected, welded by a licensed firm' };
+    const entered: Sample = { role: 'wheel', finds: [{ kind: 'hole', disposition: 'licensed', released }] };
+    expect(stops(entered)).toEqual([]);
+    expect(kinds(entered)).not.toContain('weld');
+  });
+});
