@@ -46,6 +46,8 @@ const BODY = {
   suit: worn(7, 'blast suit, boots'),
 } as const;
 
+/** Sparks and flame go through a thin coverall, whatever else asks for one. */
+const NEAR_FIRE: readonly Ask[] = [...BODY.close, ...have('cotton or flame-resistant, nothing that melts')];
 const NO_IGNITION = have('no flame, spark, heater or ordinary fan where the vapour reaches');
 const HOT_WORK = have('extinguisher, fire watch for 30 min', 'nothing flammable within 10 m');
 const WATER = worn(1, 'running water in reach');
@@ -105,7 +107,7 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
   sparks: {
     eyes: EYES.shield,
     hands: HANDS.leather,
-    body: BODY.close,
+    body: NEAR_FIRE,
     place: have('guard on'),
     others: have('others out of the line of the disc'),
     fire: have('nothing flammable within 10 m'),
@@ -129,12 +131,12 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
     eyes: EYES.shade,
     breathing: BREATHING.p100,
     hands: HANDS.leather,
-    body: BODY.close,
+    body: NEAR_FIRE,
     place: have('fume extraction at the seam'),
     fire: HOT_WORK,
   },
   'zinc-fume': { breathing: worn(5, 'powered or supplied air: zinc and chromate fume'), place: have('zinc and chromate off 100 mm round the seam') },
-  flame: { eyes: EYES.goggles, hands: HANDS.leather, body: BODY.close, fire: HOT_WORK },
+  flame: { eyes: EYES.goggles, hands: HANDS.leather, body: NEAR_FIRE, fire: HOT_WORK },
   'paint-fume': { breathing: BREATHING.vapour, place: have('air moving away from the face') },
   spray: {
     eyes: EYES.goggles,

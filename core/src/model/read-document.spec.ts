@@ -63,7 +63,7 @@ describe('reading a job document', () => {
     expect(read.ok && read.value.parts.map(({ role }) => role)).toEqual(tug.parts.map((_, i) => (i === 0 ? 'tank' : 'not-said')));
   });
 
-  test.each(['constructor', 'toString', '__proto__'])('a format of the name %s is refused as any other', (format) =>
+  test.each(['constructor', 'toString', '__proto__'])('a format of the name %s is refused like the rest', (format) =>
     expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/2", found "${format}"`]),
   );
 

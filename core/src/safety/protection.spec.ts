@@ -64,7 +64,14 @@ test.each<[what: string, sample: Sample, kind: OperationKind, title: string, ask
   ['sanding old paint', by('mech.da'), 'strip-tool', 'orbital', [/breathing: P100/, /coverall/, /HEPA/], [/face shield/]],
   ['the rinse over lead', by('chem.benzyl-neutral', { ...OUTSIDE, ...LEADED }), 'rinse-off', '', [/never compressed air/, /P100 half mask/], []],
   ['its dust', by('mech.da'), 'dust-off', '', [/breathing: P100/, /never compressed air/], []],
-  ['a flap disc', by('mech.grinder-flap'), 'strip-tool', 'flap', [/goggles under a face shield/, /hearing/, /within 10 m/, /line of the disc/], []],
+  [
+    'a flap disc',
+    by('mech.grinder-flap'),
+    'strip-tool',
+    'flap',
+    [/goggles under a face shield/, /hearing/, /nothing that melts/, /within 10 m/, /line of the disc/],
+    [],
+  ],
   ['wet sanding', by('mech.hand-wet'), 'strip-tool', 'wet', [/hands: chemical/, /apron/], [/P100/]],
   ['wet sanding of lead', by('mech.hand-wet', LEADED), 'strip-tool', 'wet', [/P100 half mask at least/, /no eating/, /others out/], []],
   ['keying bare steel after stripper', by('chem.benzyl-neutral'), 'key', '', [/FFP2/], [/P100/]],
@@ -155,6 +162,7 @@ test.each<[what: string, sample: Sample, kind: OperationKind, title: string, ask
     [/hydrogen/],
   ],
   ['magnesium, wet', { substrate: 'magnesium', thickness: 4, finish: 'base-clear' }, 'key', '', [/hydrogen/], []],
+  ['a buffed face', { substrate: 'aluminium-cast', thickness: 5, finish: 'bare-polish' }, 'polish', '', [/goggles/, /FFP2/], []],
   ['a fuel tank', { ...STEEL, features: ['fuel-tank'], role: 'tank' }, 'close-tank', '', [/no ignition/, /others out/], []],
 ])('%s', (_, sample, kind, title, asks, never) => {
   const said = guarded(step(sample, kind, title));

@@ -29,6 +29,7 @@ const BY_KIND: Partial<Readonly<Record<OperationKind, readonly Raised[]>>> = {
   bond: ['solvent'],
   laminate: ['solvent'],
   fill: ['solvent'],
+  polish: ['clean-dust'],
   'wax-hollow': ['spray'],
   'seal-line': ['spray'],
   support: ['load'],

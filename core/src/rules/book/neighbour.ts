@@ -1,6 +1,6 @@
 import { practice } from '../../model/basis.ts';
 import { fitsIn } from '../../geometry/fits-in.ts';
-import { does, isBlast, isChem, onGroup, touches } from '../groups.ts';
+import { does, isBlast, isChem, isTank, onGroup, touches } from '../groups.ts';
 import type { MethodRule, MethodSubject } from '../subjects.ts';
 
 const isBath = (s: MethodSubject): boolean => s.method.id === 'chem.caustic-bath';
@@ -108,9 +108,9 @@ export const NEIGHBOUR_RULES: readonly MethodRule[] = [
     title: 'Plug hollows before blasting',
     reason: 'Medium inside a section or tank rattles, holds damp and comes out into the paint: plug, then blow out and vacuum.',
     basis: practice,
-    looksAt: ['features', 'medium'],
+    looksAt: ['features', 'what the part is', 'medium'],
     change: 'A part without openings.',
-    when: (s) => isBlast(s) && (s.zone.has('sealed-hollow') || s.zone.has('fuel-tank') || s.zone.has('vents')),
+    when: (s) => isBlast(s) && (s.zone.has('sealed-hollow') || isTank(s.zone) || s.zone.has('vents')),
   },
   {
     id: 'wet-hollow',
