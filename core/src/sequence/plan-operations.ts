@@ -1,13 +1,12 @@
 import type { Finding } from '../model/finding.ts';
-import type { Guarded, Operation, Raised } from '../model/operation.ts';
+import type { Guarded, Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { guardsAgainst } from '../safety/protection.ts';
 import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
-import { sum } from '../units/sum.ts';
-import { coatWords, type OnFace } from './coat-words.ts';
 import { FACT_WORDS } from './fact-words.ts';
-import { mergeChains } from './merge.ts';
+import { mergeChains, type Entry } from './merge.ts';
+import { bodyOf, type Faces, type Guards, type OperationBody } from './operation-body.ts';
 import type { Walked } from './walk.ts';
 import type { WalkedFace } from './walked-face.ts';
 
@@ -17,143 +16,105 @@ export interface Sequence {
   readonly findings: readonly Finding[];
 }
 
-const EMPTY: Sequence = { operations: [], findings: [] };
-
 /** One sequence for all faces. */
 export function planOperations(faces: readonly WalkedFace[]): Sequence {
-  const [one] = faces;
-  if (!one) return EMPTY;
   const byZone = new Map(faces.map((face) => [face.chain.work.zone, face]));
-  const groups = mergeChains(faces.map(({ chain }) => chain)).map((entries) => {
-    const [first, ...others] = entries.map(({ chain, step, place }) => ({ chain, step, place, face: byZone.get(chain.work.zone) as WalkedFace }));
-    return wordedOf([first as OnFace, ...others]);
-  });
-  const ids = new Map<string, string>();
-  const titles = new Map<string, string>();
-  const guards = guardsOnce(one.input.facts.shop);
-  for (const { id, title, faces: own } of groups) {
-    titles.set(id, title);
-    for (const { step } of own) ids.set(step.id, id);
-  }
+  const guards = guardsOnce(faces[0]?.input.facts.shop);
+  const groups = mergeChains(faces.map(({ chain }) => chain)).map(
+    (entries) =>
+      known(entries) ??
+      keep(entries.map((entry) => ({ ...entry, face: byZone.get(entry.chain.work.zone) as WalkedFace })) as unknown as Faces, guards),
+  );
+  const among = amongOf(groups);
   return {
-    operations: groups.map((group, i) => toOperation(group, i + 1, { ids, titles, guards })),
+    operations: groups.map((group, i) => inLine(group, i + 1, among)),
     findings: faces.flatMap(({ findings }) => findings),
   };
 }
 
-type Faces = readonly [OnFace, ...OnFace[]];
-
-/** The same operation on its faces, with what it is called there. */
-interface Worded {
-  readonly id: string;
+/** One operation with its faces. */
+interface Group {
   readonly faces: Faces;
-  readonly title: string;
-  readonly detail: string;
-  /** min of hands besides those of the faces */
-  readonly hand: number;
+  readonly body: OperationBody;
+  /** the steps that it speaks of: what asked for it, what undid it, what its clocks run from */
+  readonly spoken: readonly string[];
 }
 
-function wordedOf(faces: Faces): Worded {
-  const [{ step }] = faces;
-  const { title, detail, hand } = step.task.coat ? coatWords(faces) : { ...step.task, hand: 0 };
-  const pieces = new Set(faces.flatMap(({ face, step: own }) => piecesText(face, own)));
-  return { id: step.id, faces, title, detail: [detail, ...pieces].filter((text) => text !== '').join(' '), hand };
+const groupOf = new WeakMap<Walked, Group>();
+
+/** The same as before where no face was walked anew: an edit elsewhere in the document costs nothing here. */
+function known(entries: readonly Entry[]): Group | undefined {
+  const group = groupOf.get((entries[0] as Entry).step);
+  return group?.faces.length === entries.length && entries.every(({ step }, i) => step === group.faces[i]?.step) ? group : undefined;
 }
 
-/** What operations know of each other. */
-interface Among {
-  /** id of the operation by the id of each of its faces */
-  readonly ids: ReadonlyMap<string, string>;
-  readonly titles: ReadonlyMap<string, string>;
-  readonly guards: (raises: readonly Raised[]) => readonly Guarded[];
+function keep(faces: Faces, guards: Guards): Group {
+  const group = { faces, body: bodyOf(faces, guards), spoken: spokenOf(faces) };
+  groupOf.set(faces[0].step, group);
+  return group;
 }
 
 /** Many operations raise the same. */
-function guardsOnce(shop: Shop): Among['guards'] {
+function guardsOnce(shop: Shop | undefined): Guards {
   const known = new Map<string, readonly Guarded[]>();
   return (raises) => {
     const key = raises.join();
-    const guards = known.get(key) ?? guardsAgainst(raises, shop);
+    const guards = known.get(key) ?? (shop ? guardsAgainst(raises, shop) : []);
     known.set(key, guards);
     return guards;
   };
 }
 
-function toOperation({ id, faces: group, title, detail, hand }: Worded, number: number, { ids, titles, guards }: Among): Operation {
-  const [{ step }] = group;
-  const { task } = step;
-  const shared = task.share !== undefined;
-  const hands = group.map((entry) => entry.step.task.hand);
-  const askedBy = step.askedBy && { fact: step.askedBy.fact, id: ids.get(step.askedBy.id) ?? step.askedBy.id };
-  const undoneBy = step.undoneBy === null ? null : (ids.get(step.undoneBy) ?? step.undoneBy);
-  const lags = lagsOf(group, ids);
-  const raises = raisedOn(group);
-  return {
-    id,
-    number,
-    kind: task.kind,
-    stage: step.stage,
-    title,
-    detail,
-    faces: group.map(({ chain, step: own }) => ({
-      id: own.id,
-      part: chain.work.part,
-      zone: chain.work.zone,
-      side: own.task.side ?? null,
-      name: chain.work.name,
-      hand: shared ? own.task.hand / group.length : own.task.hand,
-    })),
-    where: [...(task.where ?? group.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
-    hand: hand + (shared ? Math.max(...hands) : sum(hands, (own) => own)),
-    wait: Math.max(...group.map((entry) => entry.step.task.wait ?? 0)),
-    needs: union(group, (own) => own.needs),
-    gives: union(group, (own) => own.gives),
-    ends: union(group, (own) => own.ends),
-    askedBy,
-    undoneBy,
-    why: whyOf({ because: task.because ?? '', stop: task.stop ?? null, askedBy, undoneBy, lags }, titles),
-    lags,
-    contact: task.contact ?? null,
-    takes: [...step.takes],
-    product: productOf(group),
-    coat: task.coat ? { product: task.coat.plan.product, name: task.coat.plan.name, pass: task.coat.pass, film: task.coat.plan.dryFilm } : null,
-    means: task.means ?? null,
-    hold: task.hold ?? null,
-    stop: task.stop ?? null,
-    against: task.against ?? null,
-    raises,
-    protection: [...guards(raises)],
-    cautions: union(group, (own) => own.task.cautions ?? NONE),
-  };
+/** What operations know of each other: by the id of each of its faces, the operation. */
+type Among = ReadonlyMap<string, OperationBody>;
+
+function amongOf(groups: readonly Group[]): Among {
+  const among = new Map<string, OperationBody>();
+  for (const { faces, body } of groups) for (const { step } of faces) among.set(step.id, body);
+  return among;
 }
 
-function raisedOn(group: Faces): Raised[] {
-  const raises = new Set<Raised>();
-  for (const { face, step } of group) for (const raised of face.raises.get(step.id) ?? []) raises.add(raised);
-  return [...raises];
+interface Placed {
+  /** those that it speaks of */
+  readonly others: readonly (OperationBody | undefined)[];
+  readonly operation: Operation;
 }
 
-const NONE: readonly string[] = [];
+const placed = new WeakMap<Group, Placed>();
 
-/** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
-function union<T>([first, ...others]: Faces, of: (step: Walked) => readonly T[]): T[] {
-  const all = new Set(of(first.step));
-  for (const { step } of others) if (of(step) !== of(first.step)) for (const one of of(step)) all.add(one);
-  return [...all];
+/** An operation where it stands among the others, with why it stands there; the same answer as before while it speaks of the same. */
+function inLine(group: Group, number: number, among: Among): Operation {
+  const others = group.spoken.map((id) => among.get(id));
+  const last = placed.get(group);
+  if (last?.others.every((other, i) => other === others[i])) return last.operation.number === number ? last.operation : { ...last.operation, number };
+  const operation = placeOf(group, number, among);
+  placed.set(group, { others, operation });
+  return operation;
 }
 
-function productOf(group: Faces): Operation['product'] {
-  const first = group.find(({ step }) => step.task.product)?.step.task.product;
-  return first ? { ...first, litres: sum(group, ({ step }) => step.task.product?.litres ?? 0) } : null;
+function spokenOf(faces: Faces): string[] {
+  const [{ step }] = faces;
+  const clocks = faces.flatMap(({ place }) => place.lags.map(({ after }) => after));
+  return [...clocks, ...(step.askedBy ? [step.askedBy.id] : []), ...(step.undoneBy === null ? [] : [step.undoneBy])];
+}
+
+function placeOf({ faces, body }: Group, number: number, among: Among): Operation {
+  const [{ step }] = faces;
+  const idOf = (id: string): string => among.get(id)?.id ?? id;
+  const askedBy = step.askedBy && { fact: step.askedBy.fact, id: idOf(step.askedBy.id) };
+  const undoneBy = step.undoneBy === null ? null : idOf(step.undoneBy);
+  const lags = lagsOf(faces, idOf);
+  const why = whyOf({ because: step.task.because ?? '', stop: body.stop, askedBy, undoneBy, lags }, (id) => among.get(id)?.title ?? '');
+  return { ...body, number, askedBy, undoneBy, lags, why };
 }
 
 /** The tightest of each kind over all faces. */
-function lagsOf(group: Faces, ids: ReadonlyMap<string, string>): Operation['lags'] {
+function lagsOf(faces: Faces, idOf: (id: string) => string): Operation['lags'] {
   const tightest = new Map<string, Operation['lags'][number]>();
-  for (const { place } of group)
+  for (const { place } of faces)
     for (const { lag, after } of place.lags) {
       const known = tightest.get(lag.what);
-      const next = { ...lag, after: ids.get(after) ?? after };
+      const next = { ...lag, after: idOf(after) };
       tightest.set(lag.what, known ? { ...next, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) } : next);
     }
   return [...tightest.values()];
@@ -161,27 +122,18 @@ function lagsOf(group: Faces, ids: ReadonlyMap<string, string>): Operation['lags
 
 const closes = (a: number | null, b: number | null): number | null => (a === null ? b : b === null ? a : Math.min(a, b));
 
-const piecesText = ({ pieces, chain }: WalkedFace, { id }: Walked): string[] =>
-  pieces.flatMap((piece) =>
-    piece.at === id
-      ? [
-          `${chain.work.name}: in ${piece.count} pieces of ${piece.area.toFixed(piece.area < 1 ? 2 : 1)} m² at most, each from “${piece.from}” to here before the next is begun; the window closes before the whole is through.`,
-        ]
-      : [],
-  );
-
 /** Why an operation stands where it stands, in a sentence. */
 function whyOf(
   { because, stop, askedBy, undoneBy, lags }: Pick<Operation, 'stop' | 'askedBy' | 'undoneBy' | 'lags'> & { readonly because: string },
-  titles: ReadonlyMap<string, string>,
+  titleOf: (id: string) => string,
 ): string {
-  const undone = undoneBy === null ? '' : `; “${titles.get(undoneBy) ?? ''}” undid that`;
+  const undone = undoneBy === null ? '' : `; “${titleOf(undoneBy)}” undid that`;
   const reasons = [
     ...(stop === null ? [] : ['Nobody goes on before it is settled.']),
-    ...(askedBy === null ? [] : [`${upperFirst(FACT_WORDS[askedBy.fact])} before “${titles.get(askedBy.id) ?? ''}”${undone}.`]),
+    ...(askedBy === null ? [] : [`${upperFirst(FACT_WORDS[askedBy.fact])} before “${titleOf(askedBy.id)}”${undone}.`]),
     ...(because === '' ? [] : [`${because.replace(/\.$/, '')}.`]),
     ...lags.flatMap(({ what, after, least }) =>
-      least > 0 && what !== 'dwell' ? [`${formatMinutes(least)} after “${titles.get(after) ?? ''}” at the earliest.`] : [],
+      least > 0 && what !== 'dwell' ? [`${formatMinutes(least)} after “${titleOf(after)}” at the earliest.`] : [],
     ),
   ];
   return reasons.length > 0 ? reasons.join(' ') : 'It follows from the step before on this face.';

@@ -1,0 +1,86 @@
+import type { Guarded, Operation, Raised } from '../model/operation.ts';
+import { sum } from '../units/sum.ts';
+import { coatWords, type OnFace } from './coat-words.ts';
+import type { Walked } from './walk.ts';
+import type { WalkedFace } from './walked-face.ts';
+
+/** The same step on its faces. */
+export type Faces = readonly [OnFace, ...OnFace[]];
+
+/** All that an operation says of itself, whatever stands before and after it. */
+export type OperationBody = Omit<Operation, 'number' | 'askedBy' | 'undoneBy' | 'why' | 'lags'>;
+
+/** What guards against all that is raised. */
+export type Guards = (raises: readonly Raised[]) => readonly Guarded[];
+
+/** The operation of a step on its faces. */
+export function bodyOf(faces: Faces, guards: Guards): OperationBody {
+  const [{ step }] = faces;
+  const { task } = step;
+  const { title, detail, hand } = task.coat ? coatWords(faces) : { ...task, hand: 0 };
+  const pieces = new Set(faces.flatMap((entry) => piecesText(entry.face, entry.step)));
+  const shared = task.share !== undefined;
+  const hands = faces.map((entry) => entry.step.task.hand);
+  const raises = raisedOn(faces);
+  return {
+    id: step.id,
+    kind: task.kind,
+    stage: step.stage,
+    title,
+    detail: [detail, ...pieces].filter((text) => text !== '').join(' '),
+    faces: faces.map(({ chain, step: own }) => ({
+      id: own.id,
+      part: chain.work.part,
+      zone: chain.work.zone,
+      side: own.task.side ?? null,
+      name: chain.work.name,
+      hand: shared ? own.task.hand / faces.length : own.task.hand,
+    })),
+    where: [...(task.where ?? faces.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
+    hand: hand + (shared ? Math.max(...hands) : sum(hands, (own) => own)),
+    wait: Math.max(...faces.map((entry) => entry.step.task.wait ?? 0)),
+    needs: union(faces, (own) => own.needs),
+    gives: union(faces, (own) => own.gives),
+    ends: union(faces, (own) => own.ends),
+    contact: task.contact ?? null,
+    takes: [...step.takes],
+    product: productOf(faces),
+    coat: task.coat ? { product: task.coat.plan.product, name: task.coat.plan.name, pass: task.coat.pass, film: task.coat.plan.dryFilm } : null,
+    means: task.means ?? null,
+    hold: task.hold ?? null,
+    stop: task.stop ?? null,
+    against: task.against ?? null,
+    raises,
+    protection: [...guards(raises)],
+    cautions: union(faces, (own) => own.task.cautions ?? NONE),
+  };
+}
+
+function raisedOn(faces: Faces): Raised[] {
+  const raises = new Set<Raised>();
+  for (const { face, step } of faces) for (const raised of face.raises.get(step.id) ?? []) raises.add(raised);
+  return [...raises];
+}
+
+const NONE: readonly string[] = [];
+
+/** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
+function union<T>([first, ...others]: Faces, of: (step: Walked) => readonly T[]): T[] {
+  const all = new Set(of(first.step));
+  for (const { step } of others) if (of(step) !== of(first.step)) for (const one of of(step)) all.add(one);
+  return [...all];
+}
+
+function productOf(faces: Faces): Operation['product'] {
+  const first = faces.find(({ step }) => step.task.product)?.step.task.product;
+  return first ? { ...first, litres: sum(faces, ({ step }) => step.task.product?.litres ?? 0) } : null;
+}
+
+const piecesText = ({ pieces, chain }: WalkedFace, { id }: Walked): string[] =>
+  pieces.flatMap((piece) =>
+    piece.at === id
+      ? [
+          `${chain.work.name}: in ${piece.count} pieces of ${piece.area.toFixed(piece.area < 1 ? 2 : 1)} m² at most, each from “${piece.from}” to here before the next is begun; the window closes before the whole is through.`,
+        ]
+      : [],
+  );
