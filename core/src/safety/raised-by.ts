@@ -75,28 +75,25 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   const { facts, wayOff } = input;
   const { kind, hand, coat } = task;
   if (hand === 0) return [];
+  const raised = new Set<Raised>(BY_KIND[kind]);
+  const add = (all: readonly Raised[]): void => all.forEach((one) => raised.add(one));
   const wet = takes.includes('wet');
-  const dusty = (takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast';
-  const stripper = wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind) ? wayOff.stripper : null;
-  const raised: Raised[] = [
-    ...(BY_KIND[kind] ?? []),
-    ...when(wet && kind !== 'test', 'splash'),
-    ...when(takes.includes('spark') || sparks(task), 'sparks', 'noise'),
-    ...when(takes.includes('acid'), 'corrosive'),
-    ...when(takes.includes('load') && facts.has('heavy'), 'load'),
-    ...(dusty ? [dustOf(input, kind)] : []),
-    ...when(DISTURBS.includes(kind) && isToxic(facts), 'toxic'),
-    ...when(facts.has('friction-lining') && (DISTURBS.includes(kind) || kind === 'wash-brake-dust'), 'asbestos'),
-    ...(stripper ? stripperRaises(facts, stripper) : []),
-    ...(kind === 'strip-blast' ? ofBlast(input) : []),
-    ...when(kind === 'dry' && onMetal(facts), 'air-jet'),
-    ...when(kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts)), 'zinc-fume'),
-    ...(coat ? ofCoat(coat.plan) : []),
-    ...when(GIVES_VAPOUR.includes(kind) && isClosed(facts), 'vapour-indoors'),
-    ...when(facts.substrate.id === 'magnesium' && wet && (takes.includes('dust') || takes.includes('acid')), 'hydrogen'),
-    ...when(facts.zone.access === 'inside' && CONFINED.includes(facts.part.role), 'confined'),
-  ];
-  return [...new Set(raised)];
+  if (wet && kind !== 'test') raised.add('splash');
+  if (takes.includes('spark') || sparks(task)) add(['sparks', 'noise']);
+  if (takes.includes('acid')) raised.add('corrosive');
+  if (takes.includes('load') && facts.has('heavy')) raised.add('load');
+  if ((takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
+  if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');
+  if (facts.has('friction-lining') && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
+  if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));
+  if (kind === 'strip-blast') add(ofBlast(input));
+  if (kind === 'dry' && onMetal(facts)) raised.add('air-jet');
+  if (kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts))) raised.add('zinc-fume');
+  if (coat) add(ofCoat(coat.plan));
+  if (GIVES_VAPOUR.includes(kind) && isClosed(facts)) raised.add('vapour-indoors');
+  if (facts.substrate.id === 'magnesium' && wet && (takes.includes('dust') || takes.includes('acid'))) raised.add('hydrogen');
+  if (facts.zone.access === 'inside' && CONFINED.includes(facts.part.role)) raised.add('confined');
+  return [...raised];
 }
 
 const when = (holds: boolean, ...raised: readonly Raised[]): readonly Raised[] => (holds ? raised : []);

@@ -7,14 +7,11 @@ import type { WalkedFace } from './walked-face.ts';
 /** The same step on its faces. */
 export type Faces = readonly [OnFace, ...OnFace[]];
 
-/** All that an operation says of itself, whatever stands before and after it. */
-export type OperationBody = Omit<Operation, 'number' | 'askedBy' | 'undoneBy' | 'why' | 'lags'>;
-
 /** What guards against all that is raised. */
 export type Guards = (raises: readonly Raised[]) => readonly Guarded[];
 
-/** The operation of a step on its faces. */
-export function bodyOf(faces: Faces, guards: Guards): OperationBody {
+/** The operation of a step on its faces with all that it says of itself, whatever stands before and after it. */
+export function bodyOf(faces: Faces, guards: Guards): Operation {
   const [{ step }] = faces;
   const { task } = step;
   const { title, detail, hand } = task.coat ? coatWords(faces) : { ...task, hand: 0 };
@@ -53,6 +50,12 @@ export function bodyOf(faces: Faces, guards: Guards): OperationBody {
     raises,
     protection: [...guards(raises)],
     cautions: union(faces, (own) => own.task.cautions ?? NONE),
+    // Filled in by its place among the others; here from the start, because an object that grows is copied slowly.
+    number: 0,
+    askedBy: null,
+    undoneBy: null,
+    why: '',
+    lags: [],
   };
 }
 

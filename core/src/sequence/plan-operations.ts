@@ -6,7 +6,7 @@ import { upperFirst } from '../units/casing.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
 import { FACT_WORDS } from './fact-words.ts';
 import { mergeChains, type Entry } from './merge.ts';
-import { bodyOf, type Faces, type Guards, type OperationBody } from './operation-body.ts';
+import { bodyOf, type Faces, type Guards } from './operation-body.ts';
 import type { Walked } from './walk.ts';
 import type { WalkedFace } from './walked-face.ts';
 
@@ -35,7 +35,7 @@ export function planOperations(faces: readonly WalkedFace[]): Sequence {
 /** One operation with its faces. */
 interface Group {
   readonly faces: Faces;
-  readonly body: OperationBody;
+  readonly body: Operation;
   /** the steps that it speaks of: what asked for it, what undid it, what its clocks run from */
   readonly spoken: readonly string[];
 }
@@ -66,17 +66,17 @@ function guardsOnce(shop: Shop | undefined): Guards {
 }
 
 /** What operations know of each other: by the id of each of its faces, the operation. */
-type Among = ReadonlyMap<string, OperationBody>;
+type Among = ReadonlyMap<string, Operation>;
 
 function amongOf(groups: readonly Group[]): Among {
-  const among = new Map<string, OperationBody>();
+  const among = new Map<string, Operation>();
   for (const { faces, body } of groups) for (const { step } of faces) among.set(step.id, body);
   return among;
 }
 
 interface Placed {
   /** those that it speaks of */
-  readonly others: readonly (OperationBody | undefined)[];
+  readonly others: readonly (Operation | undefined)[];
   readonly operation: Operation;
 }
 
