@@ -102,6 +102,7 @@ export { NOZZLES, nozzleOf } from './catalogue/nozzles.ts';
 export { ATMOSPHERE, freeAirThrough } from './blast/air-flow.ts';
 export { panelBow, plateModulus, pressureForHeldBow } from './blast/bow.ts';
 export { DEW_MARGIN } from './climate/surface.ts';
+export { closedGates, type ClosedGate } from './climate/paint-gates.ts';
 export { WORN } from './safety/protection.ts';
 export { answersOf } from './blast/choose-air.ts';
 export { blastLimit } from './blast/limits.ts';

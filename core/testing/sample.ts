@@ -17,7 +17,7 @@ import type { Shop } from '../src/model/shop.ts';
 import { AS_USUAL, type LayChoice, type TestPatch } from '../src/model/test-patch.ts';
 import { groundOf } from '../src/build/choose-primer.ts';
 import type { FinishSubject, MethodSubject, PrimerSubject } from '../src/rules/subjects.ts';
-import { degC, m2, metres, mm, percent, um } from '../src/units/quantities.ts';
+import { degC, m2, m3, m3PerHour, metres, metresPerSecond, mm, percent, um } from '../src/units/quantities.ts';
 
 type StackEntry = readonly [coating: CoatingId, film: number, state?: Layer['state'], origin?: Layer['origin']];
 
@@ -116,7 +116,7 @@ export function sampleJob(sample: Sample = {}): Job {
     finish: null,
     zones: [zone],
   };
-  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, metal: null, dewReason: '', ...sample.place };
+  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, metal: null, wind: null, room: null, airFlow: null, gateReasons: {}, ...sample.place };
   return {
     ...base,
     item: { ...base.item, year: 2015, ...sample.item },
@@ -125,6 +125,9 @@ export function sampleJob(sample: Sample = {}): Job {
       temperature: degC(place.temperature),
       humidity: percent(place.humidity),
       metal: place.metal === null ? null : degC(place.metal),
+      wind: place.wind === null ? null : metresPerSecond(place.wind),
+      room: place.room === null ? null : m3(place.room),
+      airFlow: place.airFlow === null ? null : m3PerHour(place.airFlow),
     },
     finish: sample.finish === undefined ? 'solid-2k' : sample.finish,
     parts: [part],

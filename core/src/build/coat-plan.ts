@@ -64,6 +64,8 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     tapeFrom: Math.max(usualTape({ pack: product.pack, drying: scale }), (zone.shop.waits.tape ?? 0) * scale),
     drying: scale,
     mix: product.mix.value,
+    coldest: product.minTemperature.value,
+    dampest: product.maxHumidity.value,
     hand: (60 * area * coats) / COAT_RATE[apply],
   };
 }

@@ -93,8 +93,8 @@ describe("a topcoat of the shop's own", () => {
     const rows = withOwnRows(CATALOGUE, [sheet('machine-enamel', { mixHardener: 1, baseDensity: 1.4, minTemperature: 18 })]);
     expect(rows.finishes['machine-enamel'].coats[0]?.mix.value).toMatchObject({ hardener: 0, baseDensity: 1.4 });
     const shop = sampleShop({ shop: { ownRows: [sheet('solid-2k', { minTemperature: 22 })] } });
-    const findings = planJob(sampleJob({}), shop, CATALOGUE).zones[0]?.build?.findings ?? [];
-    expect(findings.find(({ code }) => code === 'topcoat-cold')?.reason).toContain('house product wants 22 °C');
+    const { findings } = planJob(sampleJob({}), shop, CATALOGUE);
+    expect(findings.find(({ code }) => code === 'cold-gate')?.reason).toContain('house product wants 22 °C');
     expect(sampleFacts({}).finish?.coats[0]?.minTemperature.value).toBeLessThan(22);
   });
 });

@@ -12,6 +12,3 @@ export const surfaceOf = ({ metal, temperature }: Pick<Place, 'metal' | 'tempera
 export const dewMargin = (place: Pick<Place, 'metal' | 'temperature' | 'humidity'>): number =>
   surfaceOf(place) - dewPoint(place.temperature, place.humidity);
 
-/** Whether nothing may be painted here, and nobody answers for it in writing. */
-export const dewBars = (place: Pick<Place, 'metal' | 'temperature' | 'humidity' | 'dewReason'>): boolean =>
-  dewMargin(place) < DEW_MARGIN && place.dewReason.trim() === '';

@@ -93,7 +93,7 @@ function baggageTug(): Job {
   return {
     ...newJob('Baggage tug 14'),
     item: { kind: 'vehicle', description: 'Airport baggage tug, apron yellow over older green', year: 1988, service: 'outside' },
-    place: { indoors: true, temperature: degC(17.5), humidity: percent(61), extraction: true, metal: null, dewReason: '' },
+    place: { indoors: true, temperature: degC(17.5), humidity: percent(61), extraction: true, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
     finish: 'solid-2k',
     parts: [
       part('grp-bonnet', named('Bonnet', ['Top face'])),
@@ -136,7 +136,7 @@ function pilotLaunch(): Job {
   return {
     ...newJob('Pilot launch Grey Heron'),
     item: { kind: 'boat', description: 'Harbour pilot launch, 9.5 m', year: 2003, service: 'immersed-salt' },
-    place: { indoors: false, temperature: degC(14), humidity: percent(68), extraction: false, metal: null, dewReason: '' },
+    place: { indoors: false, temperature: degC(14), humidity: percent(68), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
     finish: 'antifouling',
     parts: [
       part(
@@ -156,7 +156,7 @@ function horsebox(): Job {
   return {
     ...newJob('Horsebox trailer'),
     item: { kind: 'trailer', description: 'Two-horse trailer', year: 2009, service: 'outside' },
-    place: { indoors: true, temperature: degC(19), humidity: percent(52), extraction: false, metal: null, dewReason: '' },
+    place: { indoors: true, temperature: degC(19), humidity: percent(52), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
     finish: 'base-clear',
     parts: [
       part('alloy-frame', (frame) => ({

@@ -31,7 +31,7 @@ export function patrolBuggy(): Job {
   return {
     ...newJob('Shore patrol buggy 3'),
     item: { kind: 'vehicle', description: 'Amphibious patrol buggy of a lifeguard station', year: 2001, service: 'outside' },
-    place: { indoors: true, temperature: degC(16), humidity: percent(72), extraction: true, metal: null, dewReason: '' },
+    place: { indoors: true, temperature: degC(16), humidity: percent(72), extraction: true, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
     finish: 'solid-2k',
     parts: [
       part('factory-panel', bonnet),

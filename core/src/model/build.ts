@@ -30,6 +30,8 @@ export const CoatPlan = z.strictObject({
   mix: z
     .strictObject({ base: z.number(), hardener: z.number(), baseDensity: z.number(), hardenerDensity: z.number() })
     .describe('parts by volume, no hardener in a one-pack; kg/L'),
+  coldest: z.number().describe('°C of air and part below which it does not cure'),
+  dampest: z.number().describe('% humidity above which it is not laid on'),
   hand: z.number().describe('min for all coats, without set-up'),
   key: z
     .tuple([z.number(), z.number()])

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Celsius, Kilograms, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
+import { Celsius, CubicMetres, CubicMetresPerHour, Kilograms, MetresPerSecond, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
 import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
 import { Find } from './find.ts';
@@ -14,7 +14,7 @@ import { MethodKey } from './own-row.ts';
 import { BoxSize, Shape } from './shape.ts';
 import { LayChoice, TestPatch } from './test-patch.ts';
 
-export const JOB_FORMAT = 'lift-bare.job/2';
+export const JOB_FORMAT = 'lift-bare.job/3';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
 const name = z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters');
@@ -165,13 +165,20 @@ export const Part = z.strictObject({
 });
 export type Part = z.infer<typeof Part>;
 
+/** What the air and the metal must meet before anything is laid on. */
+export const GateId = z.enum(['dew', 'cold', 'hot', 'damp', 'wind']);
+export type GateId = z.infer<typeof GateId>;
+
 export const Place = z.strictObject({
   indoors: z.boolean(),
   temperature: Celsius,
   humidity: Percent,
   extraction: z.boolean().describe('forced ventilation available'),
   metal: Celsius.nullable().default(null).describe('of the part itself, °C; null: as warm as the air'),
-  dewReason: note.default('').describe('why it is painted all the same, nearer the dew point than 3 K'),
+  wind: MetresPerSecond.nullable().default(null).describe('outdoors, m/s; null: not measured'),
+  room: CubicMetres.nullable().default(null).describe('of the air in it, m³; null: not measured'),
+  airFlow: CubicMetresPerHour.nullable().default(null).describe('that the extraction moves, m³/h; null: not measured'),
+  gateReasons: z.partialRecord(GateId, note).default({}).describe('why it is painted all the same though a gate is shut, in writing'),
 });
 export type Place = z.infer<typeof Place>;
 

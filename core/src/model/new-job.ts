@@ -10,7 +10,7 @@ export const newJob = (name: string): Job => ({
   format: JOB_FORMAT,
   name,
   item: { kind: 'vehicle', description: '', year: null, service: 'outside' },
-  place: { indoors: true, temperature: degC(18), humidity: percent(55), extraction: false, metal: null, dewReason: '' },
+  place: { indoors: true, temperature: degC(18), humidity: percent(55), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
   finish: null,
   parts: [],
   orders: [],

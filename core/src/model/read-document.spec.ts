@@ -47,7 +47,7 @@ describe('reading a job document', () => {
       'parts.0.zones.0.shape.inner: inner diameter',
     ],
     ['an id used twice', (job) => job.parts[0]?.zones.push({ ...zone(job) }), 'parts.0.zones.1.id: id "zone1" is used twice'],
-    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/2", found "lift-bare.job/9"'],
+    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/3", found "lift-bare.job/9"'],
   ])('%s is refused with path and reason', (_, damage, message) => {
     expect(issues(damage).join('\n')).toContain(message);
   });
@@ -63,8 +63,18 @@ describe('reading a job document', () => {
     expect(read.ok && read.value.parts.map(({ role }) => role)).toEqual(tug.parts.map((_, i) => (i === 0 ? 'tank' : 'not-said')));
   });
 
+  test.each<[string, Record<string, string>]>([
+    ['moisture-tolerant primer', { dew: 'moisture-tolerant primer' }],
+    ['', {}],
+  ])('a job of the second format answered for the dew point alone: "%s"', (dewReason, gateReasons) => {
+    const { place, ...job } = raw();
+    const { gateReasons: _, ...second } = place;
+    const read = readJob({ ...job, format: 'lift-bare.job/2', place: { ...second, dewReason } });
+    expect(read).toMatchObject({ ok: true, value: { format: 'lift-bare.job/3', place: { gateReasons } } });
+  });
+
   test.each(['constructor', 'toString', '__proto__'])('a format of the name %s is refused like the rest', (format) =>
-    expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/2", found "${format}"`]),
+    expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/3", found "${format}"`]),
   );
 
   test.each(['gone', [null, 3, { features: 'many' }]])('parts that are none, %p, are refused where they stand', (parts) => {

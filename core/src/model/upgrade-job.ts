@@ -2,7 +2,10 @@ type Raw = Readonly<Record<string, unknown>>;
 type Upgrade = (document: Raw) => Raw;
 
 /** From an older format to the next; the current format has no entry. */
-const UPGRADES: ReadonlyMap<unknown, Upgrade> = new Map([['lift-bare.job/1', toSecond]]);
+const UPGRADES: ReadonlyMap<unknown, Upgrade> = new Map([
+  ['lift-bare.job/1', toSecond],
+  ['lift-bare.job/2', toThird],
+]);
 
 /** An older job document as one of today's format, before it is validated; whatever is no job document is answered as it came. */
 export function upgradeJob(input: unknown): unknown {
@@ -25,4 +28,16 @@ function withRole(part: unknown): unknown {
   if (!isRecord(part) || part['role'] !== undefined) return part;
   const { features } = part;
   return { ...part, role: Array.isArray(features) && features.includes('fuel-tank') ? 'tank' : 'not-said' };
+}
+
+/** The third format answers for every gate of the air apart; the second knew the dew point alone. */
+function toThird(document: Raw): Raw {
+  const { place } = document;
+  if (!isRecord(place)) return { ...document, format: 'lift-bare.job/3' };
+  const { dewReason, ...rest } = place;
+  return {
+    ...document,
+    format: 'lift-bare.job/3',
+    place: typeof dewReason === 'string' && dewReason !== '' ? { ...rest, gateReasons: { dew: dewReason } } : rest,
+  };
 }

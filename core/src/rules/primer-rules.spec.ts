@@ -79,8 +79,6 @@ const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]
   'alkyd-on-zinc': { fires: ['machine-enamel', { substrate: 'galvanised' }], silent: ['machine-enamel', {}] },
   'plastic-flex': { fires: ['base-clear', { substrate: 'pp-epdm' }], silent: ['base-clear', {}] },
   'immersed-finish': { fires: ['solid-2k', SEA], silent: ['antifouling', SEA] },
-  'topcoat-cold': { fires: ['solid-2k', { place: { temperature: 12 } }], silent: ['machine-enamel', { place: { temperature: 12 } }] },
-  'topcoat-damp': { fires: ['base-clear', { place: { humidity: 83 } }], silent: ['base-clear', { place: { humidity: 70 } }] },
   'weather-strict': {
     fires: ['solid-2k', { place: { indoors: false, temperature: 16 }, shop: { schools: { W2: 'strict' } } }],
     silent: ['solid-2k', { place: { indoors: false, temperature: 16 } }],

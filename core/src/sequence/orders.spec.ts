@@ -246,7 +246,7 @@ describe('windows', () => {
       ...SECTION,
       area: 6,
       choice: { method: 'blast.wet-abrasive' },
-      place: { humidity: 88, temperature: 14, dewReason: 'as its sheet allows' },
+      place: { humidity: 88, temperature: 14, gateReasons: { dew: 'as its sheet allows', damp: 'as its sheet allows', cold: 'as its sheet allows' } },
     };
     const stop = plan(damp).findings.find(({ code }) => code === 'window-too-short');
     expect(stop).toMatchObject({ severity: 'stop', change: expect.stringMatching(/drier or warmer room, more hands, a holding film/) });

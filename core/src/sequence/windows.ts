@@ -1,4 +1,4 @@
-import { dewBars } from '../climate/surface.ts';
+import { dewBars } from '../climate/paint-gates.ts';
 import { sayFor } from '../facts/say-for.ts';
 import { assumption } from '../model/basis.ts';
 import type { Finding } from '../model/finding.ts';

@@ -22,6 +22,9 @@ export const DIMENSIONS = {
   mass: { kind: 'mass', canonical: 'kg', shown: { metric: 'kg', us: 'lb' }, decimals: { metric: 1, us: 1 } },
   grams: { kind: 'mass', canonical: 'g', shown: { metric: 'g', us: 'g' }, decimals: { metric: 3, us: 3 } },
   air: { kind: 'flow', canonical: 'L/min', shown: { metric: 'L/min', us: 'cfm' }, decimals: { metric: 0, us: 1 } },
+  wind: { kind: 'speed', canonical: 'm/s', shown: { metric: 'm/s', us: 'mph' }, decimals: { metric: 1, us: 0 } },
+  room: { kind: 'room', canonical: 'm3', shown: { metric: 'm3', us: 'ft3' }, decimals: { metric: 0, us: 0 } },
+  exhaust: { kind: 'flow', canonical: 'm3/h', shown: { metric: 'm3/h', us: 'cfm' }, decimals: { metric: 0, us: 0 } },
   share: { kind: 'share', canonical: '%', shown: { metric: '%', us: '%' }, decimals: { metric: 0, us: 0 } },
 } as const satisfies Record<string, Dimension>;
 

@@ -1,7 +1,7 @@
 import { DIMENSIONS, type DimensionName, type UnitSystem } from './dimensions.ts';
 import { convert } from './parse-quantity.ts';
 
-const SIGNS: Record<string, string> = { um: 'µm', thou: 'mil', m2: 'm²', ft2: 'ft²', C: '°C', F: '°F' };
+const SIGNS: Record<string, string> = { um: 'µm', thou: 'mil', m2: 'm²', ft2: 'ft²', m3: 'm³', ft3: 'ft³', 'm3/h': 'm³/h', C: '°C', F: '°F' };
 
 export const unitSign = (name: DimensionName, system: UnitSystem): string => {
   const shown = DIMENSIONS[name].shown[system];

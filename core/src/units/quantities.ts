@@ -27,6 +27,15 @@ export type Celsius = z.infer<typeof Celsius>;
 export const Percent = number.gte(0, 'must be 0 % or more').lte(100, 'must be 100 % at most').brand<'percent'>().describe('share, %');
 export type Percent = z.infer<typeof Percent>;
 
+export const MetresPerSecond = number.gte(0, 'must be 0 m/s or more').lte(60, 'must be 60 m/s at most').brand<'m/s'>().describe('wind, m/s');
+export type MetresPerSecond = z.infer<typeof MetresPerSecond>;
+
+export const CubicMetres = above0.lte(1_000_000, 'must be 1 000 000 m³ at most').brand<'m3'>().describe('room, m³');
+export type CubicMetres = z.infer<typeof CubicMetres>;
+
+export const CubicMetresPerHour = above0.lte(1_000_000, 'must be 1 000 000 m³/h at most').brand<'m3/h'>().describe('air moved, m³/h');
+export type CubicMetresPerHour = z.infer<typeof CubicMetresPerHour>;
+
 export const Kilograms = above0.lte(50_000, 'must be 50 000 kg at most').brand<'kg'>().describe('mass, kg');
 export type Kilograms = z.infer<typeof Kilograms>;
 
@@ -38,6 +47,9 @@ export const um = (n: number): Micrometres => n as Micrometres;
 export const mm = (n: number): Millimetres => n as Millimetres;
 export const metres = (n: number): Metres => n as Metres;
 export const m2 = (n: number): SquareMetres => n as SquareMetres;
+export const metresPerSecond = (n: number): MetresPerSecond => n as MetresPerSecond;
+export const m3 = (n: number): CubicMetres => n as CubicMetres;
+export const m3PerHour = (n: number): CubicMetresPerHour => n as CubicMetresPerHour;
 export const kg = (n: number): Kilograms => n as Kilograms;
 export const degC = (n: number): Celsius => n as Celsius;
 export const percent = (n: number): Percent => n as Percent;

@@ -27,6 +27,16 @@ const area: Record<string, Unit> = {
   ft2: { factor: FOOT * FOOT },
   in2: { factor: INCH * INCH },
 };
+const room: Record<string, Unit> = {
+  m3: { factor: 1 },
+  ft3: { factor: FOOT ** 3 },
+};
+const speed: Record<string, Unit> = {
+  'm/s': { factor: 1 },
+  'km/h': { factor: 1 / 3.6 },
+  mph: { factor: (5280 * FOOT) / 3600 },
+  kn: { factor: 1852 / 3600 },
+};
 const volume: Record<string, Unit> = {
   L: { factor: 1 },
   ml: { factor: 0.001 },
@@ -65,7 +75,7 @@ const flow: Record<string, Unit> = {
 };
 const share: Record<string, Unit> = { '%': { factor: 1 } };
 
-export const UNITS = { length, area, volume, temperature, pressure, duration, mass, flow, share } as const;
+export const UNITS = { length, area, volume, temperature, pressure, duration, mass, flow, room, speed, share } as const;
 export type Kind = keyof typeof UNITS;
 
 /** Spellings accepted besides the table's own, in lower case. */
@@ -130,6 +140,15 @@ const SPELLINGS: Record<string, string> = {
   'm³/min': 'm3/min',
   'm³/h': 'm3/h',
   scfm: 'cfm',
+  'm³': 'm3',
+  'm^3': 'm3',
+  'ft³': 'ft3',
+  'ft^3': 'ft3',
+  cuft: 'ft3',
+  kmh: 'km/h',
+  kph: 'km/h',
+  knots: 'kn',
+  kt: 'kn',
   percent: '%',
   pct: '%',
 };

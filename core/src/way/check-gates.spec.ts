@@ -27,7 +27,7 @@ describe('nothing is painted near the dew point', () => {
     const stop = gate({ temperature: 20, humidity: 50, metal: 10 });
     expect(stop?.reason).toContain('Part measured, 10.0 °C; dew point 9.3 °C: 0.7 K where 3 are asked for');
     expect(stop?.change).toMatch(/Warm the part.*dehumidified.*phosphate film/);
-    expect(gate({ temperature: 20, humidity: 50, metal: 10, dewReason: 'moisture-tolerant primer by its sheet' })).toMatchObject({
+    expect(gate({ temperature: 20, humidity: 50, metal: 10, gateReasons: { dew: 'moisture-tolerant primer by its sheet' } })).toMatchObject({
       severity: 'caution',
       reason: expect.stringContaining('moisture-tolerant primer by its sheet'),
     });
@@ -41,7 +41,7 @@ describe('nothing is painted near the dew point', () => {
       );
     expect(codes(damp)).toEqual(expect.arrayContaining(['dew-gate']));
     expect(codes(damp)).not.toContain('window-too-short');
-    expect(codes({ ...damp, dewReason: 'by its sheet' })).toContain('window-too-short');
+    expect(codes({ ...damp, gateReasons: { dew: 'by its sheet', damp: 'by its sheet' } })).toContain('window-too-short');
   });
 
   test('cold metal in warm air flashes within the hour', () => {
@@ -50,5 +50,14 @@ describe('nothing is painted near the dew point', () => {
     expect(within(20)).toBe(24 * 60);
     expect(within(11)).toBe(60);
     expect(plan({ temperature: 20, humidity: 50, metal: 11 }).climate.margin).toBeCloseTo(1.7, 1);
+  });
+
+  test('a shut gate stands as a stop at the coat itself, topcoat too, until somebody answers for that gate', () => {
+    const cold = { temperature: 12, humidity: 50 };
+    const stops = (place: NonNullable<Sample['place']>) => plan(place).operations.flatMap(({ coat, stop }) => (coat && stop !== null ? [coat.name] : []));
+    expect(stops({ temperature: 20 })).toEqual([]);
+    expect(new Set(stops(cold))).toEqual(new Set(['Two-pack surfacer', 'Two-pack solid colour']));
+    expect(stops({ ...cold, gateReasons: { dew: 'another gate' } }).length).toBeGreaterThan(0);
+    expect(stops({ ...cold, gateReasons: { cold: 'winter hardener by its sheet' } })).toEqual([]);
   });
 });

@@ -1,5 +1,4 @@
 import { assumption, practice } from '../../model/basis.ts';
-import type { CoatProduct } from '../../catalogue/coats.ts';
 import type { SubstrateId } from '../../model/ids.ts';
 import { isTank, onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule, FinishSubject } from '../subjects.ts';
@@ -11,14 +10,6 @@ const DRY_AIR = 65;
 const OVEN = 150;
 const CASTINGS: readonly SubstrateId[] = ['aluminium-cast', 'magnesium'];
 const isPowder = ({ finish }: FinishSubject): boolean => finish.id === 'powder-sent-out';
-
-/** One-pack that turns milky is judged by its own rule. */
-const TURNS_MILKY = '1K';
-/** The coat that asks for most, where the workplace does not reach it. */
-const coldest = ({ zone, finish }: FinishSubject): CoatProduct | undefined =>
-  finish.coats.find(({ minTemperature }) => zone.job.place.temperature < minTemperature.value);
-const dampest = ({ zone, finish }: FinishSubject): CoatProduct | undefined =>
-  finish.coats.find(({ maxHumidity }) => zone.job.place.humidity > maxHumidity.value);
 
 export const FINISH_RULES: readonly FinishRule[] = [
   {
@@ -170,27 +161,6 @@ export const FINISH_RULES: readonly FinishRule[] = [
     looksAt: ['humidity', 'finish'],
     change: 'Below 70 %.',
     when: (s) => s.finish.pack === '1K' && s.zone.job.place.humidity > 70,
-  },
-  {
-    id: 'topcoat-cold',
-    effect: 'caution',
-    title: "Below the topcoat's temperature limit",
-    reason: (s) =>
-      `${s.zone.job.place.temperature} °C in the workplace; ${coldest(s)?.name.toLowerCase()} wants ${coldest(s)?.minTemperature.value} °C or it will not cure.`,
-    basis: assumption,
-    looksAt: ['temperature', 'topcoat'],
-    change: 'Warm the workplace and the part.',
-    when: (s) => coldest(s) !== undefined,
-  },
-  {
-    id: 'topcoat-damp',
-    effect: 'caution',
-    title: 'Too damp for the topcoat',
-    reason: (s) => `${s.zone.job.place.humidity} % humidity; the limit of ${dampest(s)?.name.toLowerCase()} is ${dampest(s)?.maxHumidity.value} %.`,
-    basis: assumption,
-    looksAt: ['humidity', 'topcoat'],
-    change: 'Drier air.',
-    when: (s) => dampest(s) !== undefined && s.finish.pack !== TURNS_MILKY,
   },
   {
     id: 'weather-strict',

@@ -1,5 +1,10 @@
+import { surfaceOf } from '../../climate/surface.ts';
 import { assumption, practice } from '../../model/basis.ts';
+import type { Place } from '../../model/job.ts';
 import type { PrimerRule } from '../subjects.ts';
+
+/** °C of air or part, whichever is colder. */
+const coldestOf = (place: Place): number => Math.min(place.temperature, surfaceOf(place));
 
 /** What a primer asks of the workplace and its kit. */
 export const PRIMER_PLACE: readonly PrimerRule[] = [
@@ -8,11 +13,11 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     effect: 'caution',
     title: "Below the primer's temperature limit",
     reason: ({ primer, zone }) =>
-      `${zone.job.place.temperature} °C in the workplace; it wants ${primer.minTemperature.value} °C or it will not cure.`,
+      `${coldestOf(zone.job.place)} °C where it is laid; it wants ${primer.minTemperature.value} °C or it does not cure through.`,
     basis: assumption,
-    looksAt: ['temperature', 'primer'],
-    change: 'Warm the workplace and the part.',
-    when: (s) => s.zone.job.place.temperature < s.primer.minTemperature.value,
+    looksAt: ['air temperature', 'part temperature', 'primer'],
+    change: 'Another primer that cures in the cold, or warm the workplace and the part.',
+    when: (s) => coldestOf(s.zone.job.place) < s.primer.minTemperature.value,
   },
   {
     id: 'primer-damp',
@@ -21,7 +26,7 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     reason: ({ primer, zone }) => `${zone.job.place.humidity} % humidity; its limit is ${primer.maxHumidity.value} %.`,
     basis: assumption,
     looksAt: ['humidity', 'primer'],
-    change: 'Drier air.',
+    change: 'Another primer that takes it, or drier air.',
     when: (s) => s.zone.job.place.humidity > s.primer.maxHumidity.value,
   },
   {

@@ -28,6 +28,7 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
         } @else { <p class="soft">Keeps {{ units.minutes(row.within) }} from then: {{ units.text(row.why) }}</p> }
       </section>
     } @empty { <p class="lead">Nothing of this job rusts: no clock.</p> }
+    @if (barred().length > 0) { <div class="note stop"><b>Nothing may be laid on here as it is</b>{{ barred().join('. ') }}. Hold what is bare, or open the gate first.</div> }
     @if (air(); as now) { <p class="air">{{ now.probe ? 'The probe reads' : 'As entered for the workplace:' }} {{ units.show(now.temperature, 'temperature') }}, {{ now.humidity }} %.{{ now.probe ? ' The clocks go by it; where it has not read, by the climate entered.' : '' }}</p> }
     <h2 class="gap">When it must wait</h2>
     <table class="plain">
@@ -80,6 +81,11 @@ export class ClockView {
       ];
     });
   });
+
+  /** what of air and metal bars the primer, and nobody answers for */
+  protected readonly barred = computed(() => [
+    ...new Set(this.context.plan()?.findings.flatMap(({ code, severity, title }) => (code.endsWith('-gate') && severity === 'stop' ? [title] : []))),
+  ]);
 
   constructor() {
     const ticking = setInterval(() => this.now.set(this.context.now()), TICK);

@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { CATALOGUE, Celsius, DEW_MARGIN, Percent, type FinishId, type Item, type Job, type Place } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  Celsius,
+  closedGates,
+  CubicMetres,
+  CubicMetresPerHour,
+  MetresPerSecond,
+  Percent,
+  type ClosedGate,
+  type FinishId,
+  type GateId, type Item, type Job, type Place } from '@lift-bare/core';
 import { FormsModule } from '@angular/forms';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
@@ -28,7 +38,13 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
         <lb-quantity label="Part temperature" dimension="temperature" [schema]="celsius" [value]="job.place.metal" [optional]="true" placeholder="as the air" (changed)="setPlace('metal', celsius.parse($event))" (cleared)="setPlace('metal', null)" />
         <div class="field"><label for="indoors">Indoors</label><span><nz-switch nzId="indoors" [ngModel]="job.place.indoors" (ngModelChange)="setPlace('indoors', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         <div class="field"><label for="extraction">Forced extraction</label><span><nz-switch nzId="extraction" [ngModel]="job.place.extraction" (ngModelChange)="setPlace('extraction', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
-        @if (nearDew()) { <lb-text class="full" label="Why it is painted all the same, this near the dew point" [value]="job.place.dewReason" [most]="2000" (changed)="setPlace('dewReason', $event)" /> }
+        @if (job.place.indoors) {
+          <lb-quantity label="Air of the room" dimension="room" [schema]="room" [value]="job.place.room" [optional]="true" placeholder="not measured" (changed)="setPlace('room', room.parse($event))" (cleared)="setPlace('room', null)" />
+          @if (job.place.extraction) { <lb-quantity label="Extraction moves" dimension="exhaust" [schema]="exhaust" [value]="job.place.airFlow" [optional]="true" placeholder="not measured" (changed)="setPlace('airFlow', exhaust.parse($event))" (cleared)="setPlace('airFlow', null)" /> }
+        } @else {
+          <lb-quantity label="Wind" dimension="wind" [schema]="wind" [value]="job.place.wind" [optional]="true" placeholder="not measured" (changed)="setPlace('wind', wind.parse($event))" (cleared)="setPlace('wind', null)" />
+        }
+        @for (gate of shut(); track gate.id) { <lb-text class="full" [label]="gate.title + ': why it is painted all the same'" [value]="job.place.gateReasons[gate.id] ?? ''" [most]="2000" (changed)="answer(gate.id, $event)" /> }
         <lb-text class="full" label="Notes" [value]="job.notes" [lines]="2" [most]="2000" (changed)="set('notes', $event)" />
       </div>
     }
@@ -37,9 +53,16 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
 })
 export class ItemForm {
   protected readonly context = inject(JobContext);
-  protected readonly nearDew = computed(() => (this.context.plan()?.climate.margin ?? Infinity) < DEW_MARGIN);
+  /** gates of air and metal that bar a coat of this job */
+  protected readonly shut = computed((): readonly ClosedGate[] => {
+    const [job, plan] = [this.context.job(), this.context.plan()];
+    return job && plan ? closedGates(job.place, plan.zones.flatMap(({ build }) => build?.coats ?? [])) : [];
+  });
   protected readonly celsius = Celsius;
   protected readonly percent = Percent;
+  protected readonly wind = MetresPerSecond;
+  protected readonly room = CubicMetres;
+  protected readonly exhaust = CubicMetresPerHour;
   protected readonly kinds = ITEM_KIND_OPTIONS;
   protected readonly services = SERVICE_OPTIONS;
   protected readonly finishes = FINISH_OPTIONS;
@@ -49,6 +72,9 @@ export class ItemForm {
   }
   protected setItem<K extends keyof Item>(key: K, value: Item[K]): void {
     this.context.edit(`item ${key}`, (job) => ({ ...job, item: { ...job.item, [key]: value } }));
+  }
+  protected answer(gate: GateId, reason: string): void {
+    this.context.edit(`gate ${gate}`, (job) => ({ ...job, place: { ...job.place, gateReasons: { ...job.place.gateReasons, [gate]: reason } } }));
   }
   protected setPlace<K extends keyof Place>(key: K, value: Place[K]): void {
     this.context.edit(`place ${key}`, (job) => ({ ...job, place: { ...job.place, [key]: value } }));
