@@ -9,6 +9,8 @@ import type { Plan } from './model/plan.ts';
 import type { Shop } from './model/shop.ts';
 import { kitList } from './sheet/kit-list.ts';
 import { planOperations } from './sequence/plan-operations.ts';
+import { checkAir } from './safety/check-air.ts';
+import { checkPeople } from './safety/check-people.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { totalsOf } from './sheet/totals.ts';
 import { rememberZone } from './way/remember-zone.ts';
@@ -22,7 +24,13 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const zones = planned.map(({ plan }) => plan);
   const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
   const operations = [...sequence.operations];
-  const findings = [...checkJob(job), ...zones.flatMap((zone) => zone.findings), ...sequence.findings];
+  const findings = [
+    ...checkJob(job),
+    ...zones.flatMap((zone) => zone.findings),
+    ...sequence.findings,
+    ...checkAir(job.place, operations),
+    ...checkPeople(shop, operations),
+  ];
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,

@@ -1,17 +1,21 @@
 import type { Guard, Raised } from '../model/operation.ts';
+import type { Filter } from './respirators.ts';
 import type { Equipment } from '../model/shop.ts';
 
 /** One answer to a hazard. Of several that guard the same, the highest in grade is worn; those without a grade add up. */
 export interface Ask {
   readonly says: string;
   readonly grade?: number;
+  /** of what is worn to breathe: what it keeps out */
+  readonly filter?: Filter;
   /** kit without which the work stops: nothing else holds it */
   readonly needs?: Equipment;
 }
 type Asks = Partial<Readonly<Record<Guard, readonly Ask[]>>>;
 
 const worn = (grade: number, says: string): readonly Ask[] => [{ says, grade }];
-const suppliedAir = (grade: number, says: string): readonly Ask[] => [{ says, grade, needs: 'supplied-air' }];
+const breathe = (grade: number, filter: Filter, says: string): readonly Ask[] => [{ says, grade, filter }];
+const suppliedAir = (grade: number, filter: Filter, says: string): readonly Ask[] => [{ says, grade, filter, needs: 'supplied-air' }];
 const have = (...all: readonly string[]): readonly Ask[] => all.map((says) => ({ says }));
 
 const EYES = {
@@ -22,12 +26,12 @@ const EYES = {
   helmet: worn(5, 'blast helmet'),
 } as const;
 const BREATHING = {
-  dust: worn(1, 'FFP2 or N95 mask'),
-  p100: worn(2, 'P100 or FFP3 respirator, seal checked'),
-  toxic: worn(3, 'P100 half mask at least, fit-tested'),
-  vapour: worn(4, 'organic-vapour cartridges with P100 pre-filter, changed by schedule'),
-  supplied: suppliedAir(5, 'supplied air: cartridges do not hold it'),
-  helmet: suppliedAir(6, 'supplied-air blast helmet, breathing-grade air, CO alarm'),
+  dust: breathe(1, 'dust', 'FFP2 or N95 mask'),
+  p100: breathe(2, 'p100', 'P100 or FFP3 respirator, seal checked'),
+  toxic: breathe(3, 'toxic', 'P100 half mask at least, fit-tested'),
+  vapour: breathe(4, 'vapour', 'organic-vapour cartridges with P100 pre-filter, changed by schedule'),
+  supplied: suppliedAir(5, 'supplied', 'supplied air: cartridges do not hold it'),
+  helmet: suppliedAir(6, 'blast', 'supplied-air blast helmet, breathing-grade air, CO alarm'),
 } as const;
 const HANDS = {
   nitrile: worn(1, 'nitrile gloves, changed on splash'),
@@ -135,7 +139,10 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
     place: have('fume extraction at the seam'),
     fire: HOT_WORK,
   },
-  'zinc-fume': { breathing: worn(5, 'powered or supplied air: zinc and chromate fume'), place: have('zinc and chromate off 100 mm round the seam') },
+  'zinc-fume': {
+    breathing: breathe(5, 'fume', 'powered or supplied air: zinc and chromate fume'),
+    place: have('zinc and chromate off 100 mm round the seam'),
+  },
   flame: { eyes: EYES.goggles, hands: HANDS.leather, body: NEAR_FIRE, fire: HOT_WORK },
   'paint-fume': { breathing: BREATHING.vapour, place: have('air moving away from the face') },
   spray: {
@@ -149,13 +156,13 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
   },
   isocyanate: {
     eyes: EYES.full,
-    breathing: suppliedAir(5, 'supplied air: no smell is no proof'),
+    breathing: suppliedAir(5, 'supplied', 'supplied air: no smell is no proof'),
     hands: HANDS.nitrile,
     body: worn(6, 'coverall and hood, no skin bare'),
     place: have('booth, or outdoors with distance'),
     others: have('others out until it has set', 'who wheezes stops and sees a doctor'),
   },
-  roll: { eyes: EYES.goggles, hands: HANDS.nitrile, body: BODY.coverall },
+  roll: { eyes: EYES.goggles, breathing: BREATHING.vapour, hands: HANDS.nitrile, body: BODY.coverall },
   biocide: { body: BODY.change, place: have('sheet below', 'waste apart', WASH_UP), others: have('children, pets and food away') },
   hydrogen: { place: have('outdoors or exhausted'), fire: have('hydrogen comes off: no flame or spark') },
   'fuel-vapour': {
@@ -167,7 +174,7 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
     fire: have('no ignition: vapour stays in a tank long after the fuel'),
   },
   confined: {
-    breathing: suppliedAir(5, 'supplied air'),
+    breathing: suppliedAir(5, 'supplied', 'supplied air'),
     place: have('confined space: gas test and licensed procedure, vapours gather low'),
     others: have('a second person outside the whole time'),
   },

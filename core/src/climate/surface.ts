@@ -11,4 +11,3 @@ export const surfaceOf = ({ metal, temperature }: Pick<Place, 'metal' | 'tempera
 /** K of the part above the dew point of the air. */
 export const dewMargin = (place: Pick<Place, 'metal' | 'temperature' | 'humidity'>): number =>
   surfaceOf(place) - dewPoint(place.temperature, place.humidity);
-

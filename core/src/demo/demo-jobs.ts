@@ -1,5 +1,5 @@
 import type { TestPatch } from '../model/test-patch.ts';
-import { degC, m2, metres, mm, percent } from '../units/quantities.ts';
+import { degC, m2, m3, m3PerHour, metres, metresPerSecond, mm, percent } from '../units/quantities.ts';
 import { DEFAULT_SHOP } from '../model/default-shop.ts';
 import type { Job, Part } from '../model/job.ts';
 import { newJob } from '../model/new-job.ts';
@@ -14,6 +14,23 @@ export const DEMO_SHOP: Shop = {
   name: 'Ferrow Lane Refinishing',
   equipment: [...DEFAULT_SHOP.equipment, 'caustic-tub', 'supplied-air'],
   air: { ...USUAL_AIR, freeAir: 1150, receiver: 500, hoseBore: 25, hoseLength: metres(12) },
+  people: [
+    {
+      id: 'ar',
+      name: 'A. R.',
+      beard: false,
+      masks: ['ffp3', 'half-p100', 'half-vapour', 'supplied-full'],
+      size: 'M',
+      fitTested: '2026-05-11',
+      trained: ['two-pack', 'welding'],
+    },
+    { id: 'jt', name: 'J. T.', beard: true, masks: ['powered-hood', 'supplied-hood'], size: null, fitTested: null, trained: ['two-pack', 'welding'] },
+    { id: 'so', name: 'S. O.', beard: false, masks: ['ffp2', 'half-p100'], size: 'S', fitTested: '2025-09-02', trained: [] },
+  ],
+  cartridges: [
+    { id: 'c1', person: 'ar', kind: 'vapour', opened: '2026-11-09', hours: 5.5 },
+    { id: 'c2', person: 'so', kind: 'p100', opened: '2026-10-01', hours: 12 },
+  ],
   contractors: [
     {
       id: 'quayside',
@@ -93,7 +110,17 @@ function baggageTug(): Job {
   return {
     ...newJob('Baggage tug 14'),
     item: { kind: 'vehicle', description: 'Airport baggage tug, apron yellow over older green', year: 1988, service: 'outside' },
-    place: { indoors: true, temperature: degC(17.5), humidity: percent(61), extraction: true, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
+    place: {
+      indoors: true,
+      temperature: degC(17.5),
+      humidity: percent(61),
+      extraction: true,
+      metal: null,
+      wind: null,
+      room: m3(420),
+      airFlow: m3PerHour(9000),
+      gateReasons: {},
+    },
     finish: 'solid-2k',
     parts: [
       part('grp-bonnet', named('Bonnet', ['Top face'])),
@@ -136,7 +163,17 @@ function pilotLaunch(): Job {
   return {
     ...newJob('Pilot launch Grey Heron'),
     item: { kind: 'boat', description: 'Harbour pilot launch, 9.5 m', year: 2003, service: 'immersed-salt' },
-    place: { indoors: false, temperature: degC(14), humidity: percent(68), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
+    place: {
+      indoors: false,
+      temperature: degC(14),
+      humidity: percent(68),
+      extraction: false,
+      metal: null,
+      wind: metresPerSecond(3),
+      room: null,
+      airFlow: null,
+      gateReasons: {},
+    },
     finish: 'antifouling',
     parts: [
       part(
@@ -156,7 +193,17 @@ function horsebox(): Job {
   return {
     ...newJob('Horsebox trailer'),
     item: { kind: 'trailer', description: 'Two-horse trailer', year: 2009, service: 'outside' },
-    place: { indoors: true, temperature: degC(19), humidity: percent(52), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} },
+    place: {
+      indoors: true,
+      temperature: degC(19),
+      humidity: percent(52),
+      extraction: true,
+      metal: null,
+      wind: null,
+      room: m3(420),
+      airFlow: m3PerHour(9000),
+      gateReasons: {},
+    },
     finish: 'base-clear',
     parts: [
       part('alloy-frame', (frame) => ({

@@ -23,6 +23,8 @@ export const DEFAULT_SHOP: Shop = {
   grinder: USUAL_GRINDER,
   gun: 'hvlp',
   scale: 1,
+  people: [],
+  cartridges: [],
   contractors: [
     {
       id: 'blaster',

@@ -1,5 +1,16 @@
 import * as z from 'zod';
-import { Celsius, CubicMetres, CubicMetresPerHour, Kilograms, MetresPerSecond, Metres, Micrometres, Millimetres, Percent, SquareMetres } from '../units/quantities.ts';
+import {
+  Celsius,
+  CubicMetres,
+  CubicMetresPerHour,
+  Kilograms,
+  MetresPerSecond,
+  Metres,
+  Micrometres,
+  Millimetres,
+  Percent,
+  SquareMetres,
+} from '../units/quantities.ts';
 import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
 import { Find } from './find.ts';

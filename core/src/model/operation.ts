@@ -206,6 +206,18 @@ export const Guarded = z.strictObject({
 });
 export type Guarded = z.infer<typeof Guarded>;
 
+/** A solvent in the air, each standing for a blend. */
+export const VapourId = z.enum(['paint-solvent', 'fast-solvent', 'dichloromethane', 'benzyl-alcohol', 'wipe-solvent']);
+export type VapourId = z.infer<typeof VapourId>;
+
+/** What goes into the air of the place. */
+export const Emission = z.strictObject({
+  vapour: VapourId,
+  rate: z.number().describe('g/min'),
+  stands: z.boolean().describe('goes on from all faces at the same time; else from the face that is worked on'),
+});
+export type Emission = z.infer<typeof Emission>;
+
 /** What touches the face. The rulebook judges it whatever stage it belongs to. */
 export const Contact = z.strictObject({
   tool: z.string().describe('row of the catalogue of methods, or of contacts'),
@@ -288,6 +300,7 @@ export const Operation = z.strictObject({
   stop: z.string().nullable().describe('why nobody goes on before it is settled'),
   against: z.string().nullable().describe('the written reason of a choice against a rule'),
   raises: z.array(Raised),
+  emits: Emission.nullable().describe('into the air of the place; null: nothing worth a sum'),
   protection: z.array(Guarded).describe('the worst of what it raises; data sheets and local codes decide'),
   cautions: z.array(z.string()),
 });

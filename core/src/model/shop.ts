@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
+import { Cartridge, Person } from './person.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
 import { Experience, NO_EXPERIENCE } from './test-patch.ts';
@@ -139,6 +140,8 @@ export const Shop = z
       .lte(100, 'must be 100 g at most')
       .default(1)
       .describe('step of the paint scale, g'),
+    people: z.array(Person).max(40).default([]).describe('who works here; empty: not entered, and nobody is held against a task'),
+    cartridges: z.array(Cartridge).max(200).default([]).describe('in use, with their hours'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     waits: Waits.default(NO_WAITS),
@@ -149,14 +152,22 @@ export const Shop = z
       'dwells seen so far; filled in from patches and bench when a job is planned, not kept in the profile',
     ),
   })
-  .superRefine(({ ownRows, contractors }, context) => {
-    const twice = (list: 'ownRows' | 'contractors', ids: readonly string[]) =>
+  .superRefine(({ ownRows, contractors, people, cartridges }, context) => {
+    const twice = (list: 'ownRows' | 'contractors' | 'people' | 'cartridges', ids: readonly string[]) =>
       ids.forEach((id, i) => {
         if (ids.indexOf(id) < i) context.addIssue({ code: 'custom', path: [list, i, 'id'], message: `id "${id}" is used twice` });
       });
     twice(
       'ownRows',
       ownRows.map(({ id }) => id),
+    );
+    twice(
+      'people',
+      people.map(({ id }) => id),
+    );
+    twice(
+      'cartridges',
+      cartridges.map(({ id }) => id),
     );
     twice(
       'contractors',

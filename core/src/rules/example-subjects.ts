@@ -25,7 +25,17 @@ function exampleZones(): ZoneFacts[] {
   let count = 0;
   const parts = PART_TEMPLATES.map((template) => partFromTemplate(template, () => `example${(count += 1)}`));
   const fair: Job = { ...newJob('Fair'), finish: 'solid-2k', parts };
-  const place = { indoors: false, temperature: degC(6), humidity: percent(88), extraction: false, metal: null, wind: null, room: null, airFlow: null, gateReasons: {} };
+  const place = {
+    indoors: false,
+    temperature: degC(6),
+    humidity: percent(88),
+    extraction: false,
+    metal: null,
+    wind: null,
+    room: null,
+    airFlow: null,
+    gateReasons: {},
+  };
   const foul: Job = { ...fair, finish: 'aerosol-1k', place, parts: parts.map(laden) };
   const strict = Schools.parse({ L2: 'never', B1: 'never', W2: 'strict', K1: 'fine' });
   const coarse: Shop = { ...DEFAULT_SHOP, schools: Schools.parse({ K1: 'coarse' }) };

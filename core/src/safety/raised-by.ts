@@ -62,7 +62,18 @@ const DISTURBS: readonly OperationKind[] = [
 ];
 const STRIPPER_AT_WORK: readonly OperationKind[] = ['try-patch', 'strip-round', 'strip-next-round', 'strip-specks', 'strip-bath', 'rinse-off'];
 /** Vapour of what is laid on, that gathers where nothing moves the air. */
-const GIVES_VAPOUR: readonly OperationKind[] = ['zinc-repair', 'bond', 'laminate', 'fill', 'coat', 'dewax'];
+const GIVES_VAPOUR: readonly OperationKind[] = [
+  'zinc-repair',
+  'bond',
+  'laminate',
+  'fill',
+  'coat',
+  'dewax',
+  'degrease',
+  'wipe',
+  'wipe-release',
+  'clean-film',
+];
 /** Bare metal, unless old paint, filler or fibres lie about. */
 const ON_BARE: readonly OperationKind[] = ['key', 'derust', 'dress', 'dust-off'];
 /** Dust that burns in air: organic media, and any medium on light metal. */

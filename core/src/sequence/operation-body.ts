@@ -1,4 +1,5 @@
-import type { Guarded, Operation, Raised } from '../model/operation.ts';
+import type { Emission, Guarded, Operation, Raised } from '../model/operation.ts';
+import { emissionOf } from '../safety/emission.ts';
 import { sum } from '../units/sum.ts';
 import { coatWords, type OnFace } from './coat-words.ts';
 import type { Walked } from './walk.ts';
@@ -48,6 +49,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     stop: task.stop ?? null,
     against: task.against ?? null,
     raises,
+    emits: emittedOn(faces),
     protection: [...guards(raises)],
     cautions: union(faces, (own) => own.task.cautions ?? NONE),
     // Filled in by its place among the others; here from the start, because an object that grows is copied slowly.
@@ -63,6 +65,18 @@ function raisedOn(faces: Faces): Raised[] {
   const raises = new Set<Raised>();
   for (const { face, step } of faces) for (const raised of face.raises.get(step.id) ?? []) raises.add(raised);
   return [...raises];
+}
+
+/** Into the air: from all faces together where it stands open, else from one after the other. */
+function emittedOn(faces: Faces): Emission | null {
+  const all = faces.flatMap(({ face, step }) => {
+    const emission = emissionOf(face.input, step.task);
+    return emission ? [{ emission, hand: step.task.hand }] : [];
+  });
+  const [first] = all;
+  if (!first) return null;
+  const total = sum(all, ({ emission, hand }) => emission.rate * (first.emission.stands ? 1 : hand));
+  return { ...first.emission, rate: first.emission.stands ? total : total / sum(all, ({ hand }) => hand) };
 }
 
 const NONE: readonly string[] = [];

@@ -54,7 +54,8 @@ describe('nothing is painted near the dew point', () => {
 
   test('a shut gate stands as a stop at the coat itself, topcoat too, until somebody answers for that gate', () => {
     const cold = { temperature: 12, humidity: 50 };
-    const stops = (place: NonNullable<Sample['place']>) => plan(place).operations.flatMap(({ coat, stop }) => (coat && stop !== null ? [coat.name] : []));
+    const stops = (place: NonNullable<Sample['place']>) =>
+      plan(place).operations.flatMap(({ coat, stop }) => (coat && stop !== null ? [coat.name] : []));
     expect(stops({ temperature: 20 })).toEqual([]);
     expect(new Set(stops(cold))).toEqual(new Set(['Two-pack surfacer', 'Two-pack solid colour']));
     expect(stops({ ...cold, gateReasons: { dew: 'another gate' } }).length).toBeGreaterThan(0);

@@ -1,0 +1,41 @@
+import * as z from 'zod';
+
+/** What somebody may wear to breathe. */
+export const RespiratorId = z.enum([
+  'ffp2',
+  'ffp3',
+  'half-p100',
+  'half-vapour',
+  'full-vapour',
+  'powered-hood',
+  'supplied-hood',
+  'supplied-full',
+  'blast-helmet',
+]);
+export type RespiratorId = z.infer<typeof RespiratorId>;
+
+/** What somebody has been shown and signed for. */
+export const Training = z.enum(['two-pack', 'blasting', 'welding', 'licensed']);
+export type Training = z.infer<typeof Training>;
+
+/** Who works in the shop. */
+export const Person = z.strictObject({
+  id: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most'),
+  name: z.string().trim().min(1, 'needs a name or initials').max(40, 'at most 40 characters'),
+  beard: z.boolean().describe('hair under the seal of a mask, stubble too'),
+  masks: z.array(RespiratorId).max(9),
+  size: z.enum(['S', 'M', 'L']).nullable().describe('of tight masks, by fit; null: not tried'),
+  fitTested: z.iso.date({ error: 'needs a date' }).nullable().describe('of the tight masks; null: never'),
+  trained: z.array(Training).max(4),
+});
+export type Person = z.infer<typeof Person>;
+
+/** A pair of cartridges in use. */
+export const Cartridge = z.strictObject({
+  id: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most'),
+  person: z.string().max(40).describe('whose; id'),
+  kind: z.enum(['p100', 'vapour']),
+  opened: z.iso.date({ error: 'needs a date' }),
+  hours: z.number({ error: 'needs a number' }).gte(0, 'must be 0 h or more').lte(10_000, 'must be 10 000 h at most').describe('worn since, h'),
+});
+export type Cartridge = z.infer<typeof Cartridge>;

@@ -1,0 +1,70 @@
+import { assumption } from '../model/basis.ts';
+import type { Finding } from '../model/finding.ts';
+import type { Place } from '../model/job.ts';
+import type { Operation } from '../model/operation.ts';
+import { airSums, type AirSum, type AirVerdict } from './air-sum.ts';
+import { firePpm, MIXING } from './air.ts';
+
+/** Work that the air of the place does not carry: vapour that could burn, or more than what is worn holds; and what has to be entered to know. */
+export function checkAir(place: Place, operations: readonly Operation[]): Finding[] {
+  const sums = airSums(place, operations);
+  const of = (verdict: AirVerdict): AirSum[] => sums.filter((sum) => sum.verdict === verdict);
+  return [
+    ...tooLittle('fire', of('fire'), place),
+    ...tooLittle('breathing', of('breathing'), place),
+    ...(place.extraction ? [] : unknownRoom(of('unknown'))),
+  ];
+}
+
+const WAYS_OUT =
+  'less at a time (pieces or sections with the room aired between them), outdoors, a product with less solvent, or have it done where there is a booth';
+
+function tooLittle(what: 'fire' | 'breathing', sums: readonly AirSum[], place: Place): Finding[] {
+  const [worst] = [...sums].sort((a, b) => b[need(what)] - a[need(what)]);
+  if (!worst || worst.ppm === null) return [];
+  const { operation, vapour, rate, ppm, worn } = worst;
+  const fan = worst[need(what)];
+  const allowed = what === 'fire' ? firePpm(vapour) : vapour.limit.value * worn;
+  const limit =
+    what === 'fire'
+      ? `${figure(allowed)} ppm are a tenth of what burns`
+      : `${figure(allowed)} ppm are the most behind ${worn === 1 ? 'no mask' : `what is worn for it, which makes the air ${worn} times cleaner`}`;
+  const more = sums.length === 1 ? '' : `, and ${sums.length - 1} more`;
+  return [
+    {
+      code: `air-${what}`,
+      severity: 'stop',
+      path: ['place', place.extraction ? 'airFlow' : 'room'],
+      title: what === 'fire' ? `Vapour that can burn gathers: ${operation.title}${more}` : `Too much vapour to breathe: ${operation.title}${more}`,
+      reason: `Step ${operation.number} gives off ${figure(rate)} g of ${vapour.name} a minute; in the air that is here that comes to about ${figure(ppm)} ppm, mixed ${MIXING} times worse than evenly. ${limit}.`,
+      basis: assumption,
+      looksAt: ['air of the room', 'what the extraction moves', 'product', 'area done at one time', 'temperature'],
+      change: `A fan that moves ${figure(fan)} m³/h, its motor out of the stream; not more than ${Math.max(1, Math.floor((100 * allowed) / ppm))} % of it at a time; ${WAYS_OUT}.`,
+    },
+  ];
+}
+
+const need = (what: 'fire' | 'breathing'): 'fire' | 'masked' => (what === 'fire' ? 'fire' : 'masked');
+
+function unknownRoom(sums: readonly AirSum[]): Finding[] {
+  const [worst] = [...sums].sort((a, b) => b.fire - a.fire);
+  if (!worst) return [];
+  return [
+    {
+      code: 'air-unknown',
+      severity: 'question',
+      path: ['place', 'room'],
+      title: 'How large is the room?',
+      reason: `Step ${worst.operation.number}, ${worst.operation.title}, gives off ${figure(worst.rate)} g of ${worst.vapour.name} a minute, and nothing moves the air. It takes ${figure(worst.fire)} m³/h to stay clear of what burns, ${figure(worst.masked)} to breathe in what is worn.`,
+      basis: assumption,
+      looksAt: ['indoors', 'extraction', 'air of the room'],
+      change: 'Enter the m³ of the room, or the extraction and what it moves; or work outdoors.',
+    },
+  ];
+}
+
+/** Two figures that count. */
+const figure = (value: number): string => {
+  const rounded = Number(value.toPrecision(2));
+  return rounded >= 1000 ? rounded.toLocaleString('en-US').replace(/,/g, ' ') : String(rounded);
+};
