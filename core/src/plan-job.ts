@@ -12,6 +12,7 @@ import { planOperations } from './sequence/plan-operations.ts';
 import { checkAir } from './safety/check-air.ts';
 import { checkPeople } from './safety/check-people.ts';
 import { stageStates } from './sheet/stage-states.ts';
+import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
 import { rememberZone } from './way/remember-zone.ts';
 import { weighAlike } from './way/weigh-alike.ts';
@@ -31,14 +32,16 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     ...checkAir(job.place, operations),
     ...checkPeople(shop, operations),
   ];
+  const waste = wasteStreams(planned, operations);
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,
     operations,
     findings,
     kit: kitList(planned, operations, rows),
+    waste,
     stages: stageStates(zones, operations, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: dewMargin(job.place) } : { dewPoint: null, margin: null },
-    totals: totalsOf(planned, operations, shop),
+    totals: totalsOf(planned, { operations, waste }, shop),
   };
 }

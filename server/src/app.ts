@@ -11,6 +11,7 @@ import { benchRoutes, type BenchParts } from './routes/bench.ts';
 import { fileRoutes } from './routes/files.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
+import { safetySheetRoutes } from './routes/safety-sheet.ts';
 import { requirePassphrase } from './routes/passphrase.ts';
 import { planningRoutes } from './routes/planning.ts';
 import { experienceFor, withExperience } from './store/experience.ts';
@@ -54,6 +55,7 @@ export function createApp({ jobs, shop, files, bench, logger, webRoot, passphras
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use('/api/v1/jobs', jobRoutes(jobs, shop));
   app.use('/api/v1/order-sheets', orderSheetRoutes(files, profile));
+  app.use('/api/v1/safety-sheet', safetySheetRoutes(profile));
   app.use('/api/v1', benchRoutes(bench));
   app.use('/api/v1', planningRoutes(jobs, shop, profile));
   app.use('/api', (request) => {

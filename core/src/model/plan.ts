@@ -8,6 +8,7 @@ import { Repair } from './find.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
 import { Operation } from './operation.ts';
+import { WasteStream } from './waste.ts';
 import { MethodKey } from './own-row.ts';
 
 const Band = z.strictObject({ first: z.number(), likely: z.number(), late: z.number() }).describe('min: 10 %, 50 %, 90 %');
@@ -138,7 +139,7 @@ export const KitLine = z.strictObject({
 });
 export type KitLine = z.infer<typeof KitLine>;
 
-export const StageName = z.enum(['intake', 'way-off', 'strip', 'bare', 'build', 'run-sheet']);
+export const StageName = z.enum(['intake', 'way-off', 'strip', 'bare', 'build', 'safety', 'run-sheet']);
 export type StageName = z.infer<typeof StageName>;
 
 export const StageState = z.strictObject({
@@ -153,6 +154,7 @@ export const Plan = z.strictObject({
   zones: z.array(ZonePlan),
   operations: z.array(Operation).describe('every step of the job in working order'),
   kit: z.array(KitLine),
+  waste: z.array(WasteStream).describe('what is left of the work, container by container'),
   findings: z.array(Finding).describe('questions and stops of the whole job, with their place in the document'),
   stages: z.array(StageState),
   climate: z.strictObject({ dewPoint: z.number().nullable(), margin: z.number().nullable() }),

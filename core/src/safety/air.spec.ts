@@ -85,7 +85,9 @@ describe('the sum of each operation', () => {
   });
 
   test('lye gives off no solvent', () =>
-    expect(plan({ choice: { method: 'chem.caustic-gel', reason: 'x' } }).sums.some(({ operation }) => operation.kind === 'strip-round')).toBe(false));
+    expect(plan({ choice: { method: 'chem.caustic-spray', reason: 'x' } }).sums.some(({ operation }) => operation.kind === 'strip-round')).toBe(
+      false,
+    ));
 
   test.each<[string, Sample, readonly string[]]>([
     ['a booth', { ...big, place: { extraction: true, airFlow: 9000, room: 400 } }, []],

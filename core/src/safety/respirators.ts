@@ -29,6 +29,9 @@ const TRAINING: Partial<Readonly<Record<Raised, Training>>> = {
   confined: 'licensed',
 };
 
+/** What has to have been shown and signed for before all that is raised. */
+export const trainingFor = (raises: readonly Raised[]): Training[] => [...new Set(raises.flatMap((raised) => TRAINING[raised] ?? []))];
+
 /** What one person wears for it, or why nothing that they have will do. */
 export interface Fitted {
   readonly mask: Respirator | null;
@@ -49,7 +52,7 @@ export function fitted(
   { factor, today }: { readonly factor: number; readonly today: string | null },
 ): Fitted {
   const need = breathingNeed(raises);
-  const untrained = [...new Set(raises.flatMap((raised) => TRAINING[raised] ?? []))].filter((training) => !person.trained.includes(training));
+  const untrained = trainingFor(raises).filter((training) => !person.trained.includes(training));
   if (need === null && factor <= 1) return { mask: null, refused: [], untrained };
   const judged = Object.values(RESPIRATORS)
     .filter(({ id }) => person.masks.includes(id))

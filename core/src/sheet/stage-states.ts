@@ -21,6 +21,11 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
   'copper-antifouling': 'build',
   'powder-heat': 'build',
   'polish-metal-only': 'build',
+  'no-supplied-air': 'safety',
+  'nobody-may': 'safety',
+  'air-fire': 'safety',
+  'air-breathing': 'safety',
+  'air-unknown': 'safety',
 };
 
 /** What each stage says of itself in the ribbon. */
@@ -31,6 +36,7 @@ export function stageStates(zones: readonly ZonePlan[], operations: readonly Ope
     strip: spent(operations, 'strip'),
     bare: primeHeadline(zones),
     build: spent(operations, 'build'),
+    safety: guarded(operations),
     'run-sheet': operations.length === 0 ? 'empty' : `${operations.length} steps`,
   };
   return (Object.keys(headline) as StageName[]).map((stage) => ({
@@ -47,6 +53,13 @@ const count = (findings: readonly Finding[], stage: StageName, severity: Finding
 function spent(operations: readonly Operation[], stage: Operation['stage']): string {
   const own = operations.filter((operation) => operation.stage === stage);
   return own.length === 0 ? 'nothing yet' : `${formatHands(own.reduce((sum, operation) => sum + operation.hand, 0))} hands`;
+}
+
+/** The hardest thing to breathe, in a word. */
+function guarded(operations: readonly Operation[]): string {
+  const lines = operations.flatMap(({ protection }) => protection.filter(({ guard }) => guard === 'breathing'));
+  if (lines.some(({ says }) => says.startsWith('supplied'))) return 'supplied air';
+  return lines.length === 0 ? (operations.length === 0 ? 'nothing yet' : 'no mask') : 'masks';
 }
 
 function primeHeadline(zones: readonly ZonePlan[]): string {

@@ -1,4 +1,3 @@
-import type { Operation } from '../model/operation.ts';
 import type { Plan, SetUp, Supply } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -7,7 +6,7 @@ import { sharedSetUps } from './shared-set-ups.ts';
 import { sum } from '../units/sum.ts';
 
 /** Sums over the run sheet. What zones share is paid once: a delivery with its minimum, a filling of the tub, a tool. */
-export function totalsOf(zones: readonly PlannedZone[], operations: readonly Operation[], shop: Shop): Plan['totals'] {
+export function totalsOf(zones: readonly PlannedZone[], { operations, waste }: Pick<Plan, 'operations' | 'waste'>, shop: Shop): Plan['totals'] {
   const hand = sum(operations, (operation) => operation.hand);
   const planned = zones.filter(({ plan }) => plan.area > 0 && plan.chosen);
   const setUps = sharedSetUps(planned);
@@ -25,7 +24,7 @@ export function totalsOf(zones: readonly PlannedZone[], operations: readonly Ope
     wages,
     wait: sum(operations, (operation) => operation.wait),
     cost: material + outside + wages,
-    waste: sum(planned, ({ plan }) => plan.chosen?.waste ?? 0),
+    waste: sum(waste, ({ mass }) => mass),
   };
 }
 

@@ -40,7 +40,7 @@ function ownEffort(zone: ZoneFacts, method: BlastMethod, at: 'blast-pot' | 'blas
     at,
     hand: blast.hand,
     wait: blast.wait,
-    waste: blast.used + removedMass(zone),
+    waste: leftOf(zone, method, blast),
     pressure: blast.pressure,
     blast,
     supplies: [{ id: ref, name: `${medium.name} medium`, quantity: blast.used, unit: 'kg', price }],
@@ -49,6 +49,9 @@ function ownEffort(zone: ZoneFacts, method: BlastMethod, at: 'blast-pot' | 'blas
     reckoning: `${blast.rate.toFixed(1)} m²/h at ${blast.pressure.toFixed(1)} bar, ${nozzleText(blast)}${restText(blast)}, for this stack and access. Rates: model assumption.`,
   };
 }
+
+/** kg of spent medium and paint; dry ice is gone with the air. */
+const leftOf = (zone: ZoneFacts, { id }: BlastMethod, { used }: BlastPlan): number => (id === 'blast.dry-ice' ? 0 : used) + removedMass(zone);
 
 function nozzleText({ nozzle, gun, supply }: BlastPlan): string {
   const size = `with a ${nozzle?.replace('-', '. ') ?? ''} nozzle`;
@@ -59,7 +62,11 @@ function nozzleText({ nozzle, gun, supply }: BlastPlan): string {
 const restText = ({ rhythm }: BlastPlan): string =>
   rhythm ? `, ${rhythm.blast.toFixed(1)} min on and ${rhythm.recover.toFixed(1)} min of recovery` : '';
 
-function contractorEffort(zone: ZoneFacts, method: BlastMethod, { id, name, perSquareMetre, perKilogram, minimum, daysAway }: Contractor): Effort {
+function contractorEffort(
+  zone: ZoneFacts,
+  method: BlastMethod,
+  { id, name, onSite, perSquareMetre, perKilogram, minimum, daysAway }: Contractor,
+): Effort {
   const mass = zoneMass(zone.part, zone.zone, zone.substrate.density.value);
   const blast = planBlast(zone, method, id);
   const tripId: SetUpId = `trip:${id}`;
@@ -73,6 +80,8 @@ function contractorEffort(zone: ZoneFacts, method: BlastMethod, { id, name, perS
     at: id,
     pressure: blast.pressure,
     blast,
+    // What is blasted where it stands lies there afterwards.
+    waste: onSite ? leftOf(zone, method, blast) : 0,
     charge: zone.area * (perSquareMetre ?? 0) + mass * (perKilogram ?? 0),
     setUps: [tripId],
     unpriced: known.length === 0 ? [name] : [],

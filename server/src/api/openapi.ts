@@ -19,6 +19,8 @@ import {
   Readings,
   ReplaceJob,
   ReplaceShop,
+  SafetyBody,
+  SafetyRequest,
   StoredFileBody,
   StoredJobBody,
   StoredShopBody,
@@ -99,6 +101,13 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/order-sheets': {
         post: operation({ summary: 'What goes to each contractor; nothing is stored', body: OrderRequest, answer: OrderList }),
+      },
+      '/api/v1/safety-sheet': {
+        post: operation({ summary: 'What a job asks for in safety, read off its plan; nothing is stored', body: SafetyRequest, answer: SafetyBody }),
+      },
+      '/api/v1/safety-sheet/pdf': { post: operation({ summary: 'The same to print, application/pdf', body: SafetyRequest }) },
+      '/api/v1/safety-sheet/waste/pdf': {
+        post: operation({ summary: 'The note that goes with the waste to its collector, application/pdf', body: SafetyRequest }),
       },
       '/api/v1/order-sheets/{contractor}/pdf': {
         post: {

@@ -1,4 +1,4 @@
-import { BenchEvent, Job, Observation, OrderSheet, Plan, Reading, Shop, StoredEvent } from '@lift-bare/core';
+import { BenchEvent, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Shop, StoredEvent } from '@lift-bare/core';
 import * as z from 'zod';
 import 'zod-openapi';
 
@@ -38,6 +38,14 @@ export const OrderRequest = z
   .meta({ id: 'OrderRequest' });
 export type OrderRequestBody = z.infer<typeof OrderRequest>;
 export const OrderList = z.array(OrderSheet);
+export const SafetyRequest = z
+  .strictObject({
+    job: Job,
+    shop: Shop.optional(),
+    today: z.iso.date({ error: 'needs a date' }).describe('fit tests and cartridges are held against it'),
+  })
+  .meta({ id: 'SafetyRequest' });
+export const SafetyBody = SafetySheet.meta({ id: 'SafetySheet' });
 export const StoredFileBody = z
   .strictObject({ id: JobId, name: z.string(), type: z.string(), size: z.int().describe('bytes') })
   .meta({ id: 'StoredFile' });

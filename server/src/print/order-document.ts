@@ -1,5 +1,6 @@
 import { formatMinutes, formatQuantity, localise, type OrderPart, type OrderSheet, type UnitSystem } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { CARE, INK, LINE, RULED, SHEET_STYLES } from './styles.ts';
 
 /** How a sheet is written: units, money, times of a place, and the pictures by file id. */
 export interface PrintTerms {
@@ -9,11 +10,6 @@ export interface PrintTerms {
   readonly pictures: ReadonlyMap<string, string>;
 }
 
-const INK = '#1d2327';
-const SOFT = '#5b656b';
-const LINE = '#b9c0c4';
-const CARE = '#8a3b12';
-
 /** The order sheet of one contractor as a document to print. */
 export function orderDocument(sheet: OrderSheet, terms: PrintTerms): TDocumentDefinitions {
   return {
@@ -21,12 +17,7 @@ export function orderDocument(sheet: OrderSheet, terms: PrintTerms): TDocumentDe
     pageSize: 'A4',
     pageMargins: [40, 44, 40, 52],
     defaultStyle: { color: INK },
-    styles: {
-      small: { fontSize: 8.5, color: SOFT },
-      head: { fontSize: 8, color: SOFT },
-      big: { fontSize: 18, bold: true },
-      part: { fontSize: 13, bold: true },
-    },
+    styles: SHEET_STYLES,
     footer: (page, pages) => ({ text: `${sheet.from} · ${sheet.job} · page ${page} of ${pages}`, style: 'small', margin: [40, 16, 40, 0] }),
     content: [heading(sheet, terms), figures(sheet, terms), ...sheet.parts.map((part) => partBlock(part, terms)), closing(sheet)],
   };
@@ -101,7 +92,7 @@ function linesTable({ lines }: OrderPart, { units }: PrintTerms): Content {
   return [
     {
       table: { headerRows: 1, widths: [72, 44, 68, 62, '*', '*'], body: [head, ...body] },
-      layout: { hLineColor: () => LINE, vLineWidth: () => 0, hLineWidth: (i) => (i === 0 ? 0 : 0.5) },
+      layout: RULED,
     },
     { text: localise(why, units), style: 'small', margin: [0, 2, 0, 4] },
   ];

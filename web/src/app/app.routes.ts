@@ -16,6 +16,7 @@ export const routes: Routes = [
       { path: 'strip', title: 'Strip · Lift Bare', loadComponent: () => import('./features/strip/strip-page').then((m) => m.StripPage) },
       { path: 'bare', title: 'Bare · Lift Bare', loadComponent: () => import('./features/bare/bare-page').then((m) => m.BarePage) },
       { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },
+      { path: 'safety', title: 'Safety · Lift Bare', loadComponent: () => import('./features/safety/safety-page').then((m) => m.SafetyPage) },
       {
         path: 'run-sheet',
         title: 'Run sheet · Lift Bare',

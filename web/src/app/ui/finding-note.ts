@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Finding } from '@lift-bare/core';
 import { Units } from './units.service';
+import { WaysOut } from './ways-out';
 
 const LOOK = { stop: 'stop', question: 'ask', caution: 'care', 'rule-out': 'stop', require: '', prefer: 'prefer' } as const;
 const WORD = {
@@ -15,10 +16,12 @@ const WORD = {
 /** One finding as a note: what it is in a word, the reason, basis and what would change it. */
 @Component({
   selector: 'lb-finding',
+  imports: [WaysOut],
   template: `
     <div class="note" [class]="look()">
       <b>{{ word() }}: {{ units.text(finding().title) }}</b>
       <p>{{ units.text(finding().reason) }}</p>
+      @if (finding().severity === 'stop') { <lb-ways-out [code]="finding().code" /> }
       @if (full()) { <p class="basis">{{ units.text(finding().change) }} Basis: {{ finding().basis.source }}.</p> }
     </div>
   `,

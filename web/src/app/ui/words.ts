@@ -130,6 +130,7 @@ export const STAGES: Readonly<Record<StageName, string>> = {
   strip: 'Strip',
   bare: 'Bare',
   build: 'Build',
+  safety: 'Safety',
   'run-sheet': 'Run sheet',
 };
 export const STEP_STAGES: Readonly<Record<Stage, string>> = {

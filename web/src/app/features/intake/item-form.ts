@@ -9,7 +9,11 @@ import {
   Percent,
   type ClosedGate,
   type FinishId,
-  type GateId, type Item, type Job, type Place } from '@lift-bare/core';
+  type GateId,
+  type Item,
+  type Job,
+  type Place,
+} from '@lift-bare/core';
 import { FormsModule } from '@angular/forms';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
@@ -56,7 +60,12 @@ export class ItemForm {
   /** gates of air and metal that bar a coat of this job */
   protected readonly shut = computed((): readonly ClosedGate[] => {
     const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? closedGates(job.place, plan.zones.flatMap(({ build }) => build?.coats ?? [])) : [];
+    return job && plan
+      ? closedGates(
+          job.place,
+          plan.zones.flatMap(({ build }) => build?.coats ?? []),
+        )
+      : [];
   });
   protected readonly celsius = Celsius;
   protected readonly percent = Percent;

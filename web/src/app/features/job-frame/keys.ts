@@ -2,7 +2,15 @@ import type { StageName } from '@lift-bare/core';
 
 type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous' | 'bench';
 
-const STAGE_KEYS: Readonly<Record<string, StageName>> = { '1': 'intake', '2': 'way-off', '3': 'strip', '4': 'bare', '5': 'build', '6': 'run-sheet' };
+const STAGE_KEYS: Readonly<Record<string, StageName>> = {
+  '1': 'intake',
+  '2': 'way-off',
+  '3': 'strip',
+  '4': 'bare',
+  '5': 'build',
+  '6': 'safety',
+  '7': 'run-sheet',
+};
 
 const typing = (event: KeyboardEvent): boolean =>
   event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [contenteditable], [role=slider]') !== null;

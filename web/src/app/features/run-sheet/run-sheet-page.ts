@@ -3,13 +3,14 @@ import { JobContext } from '../../state/job-context';
 import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
+import { WaysOut } from '../../ui/ways-out';
 import { STEP_STAGES } from '../../ui/words';
 import { groupSteps } from './group-steps';
 
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
-  imports: [OperationLine],
+  imports: [OperationLine, WaysOut],
   templateUrl: './run-sheet-page.html',
   styleUrl: './run-sheet-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -24,12 +25,12 @@ export class RunSheetPage {
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
   /** what has to be settled before the start, each once */
   protected readonly unsettled = computed(() => [
-    ...new Set(
+    ...new Map(
       this.context
         .plan()
         ?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question')
-        .map(({ title }) => title),
-    ),
+        .map(({ title, code }) => [title, { title, code }]),
+    ).values(),
   ]);
 
   protected readonly wearList = computed(() =>

@@ -6,12 +6,13 @@ import { ShopContractors } from './shop-contractors';
 import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
 import { ShopOwnRows } from './shop-own-rows';
+import { ShopPeople } from './shop-people';
 import { ShopSchools } from './shop-schools';
 
-/** The shop profile in five parts: figures and kit, air and papers, contractors, schools, own products. */
+/** The shop profile in six parts: figures and kit, air and papers, people, contractors, schools, own products. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopContractors, ShopSchools, ShopOwnRows],
+  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -24,6 +25,7 @@ export class ShopPage {
   protected readonly parts = [
     { id: 'figures', title: 'Figures and kit' },
     { id: 'air', title: 'Air, papers, cleaners' },
+    { id: 'people', title: 'People and masks' },
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },

@@ -1,0 +1,37 @@
+import type { Place } from '../model/job.ts';
+import type { Operation } from '../model/operation.ts';
+import type { AirLine } from '../model/safety-sheet.ts';
+import { numberRuns } from '../units/number-runs.ts';
+import { firePpm } from './air.ts';
+import { airSums, type AirSum } from './air-sum.ts';
+
+const SEVERITY: readonly AirSum['verdict'][] = ['outdoors', 'enough', 'mask', 'unknown', 'breathing', 'fire'];
+
+/** Each vapour once, at the step that is worst for it, with all the steps that give it off. */
+export function airLines(place: Place, operations: readonly Operation[]): AirLine[] {
+  const byVapour = new Map<string, AirSum[]>();
+  for (const sum of airSums(place, operations)) byVapour.set(sum.vapour.id, [...(byVapour.get(sum.vapour.id) ?? []), sum]);
+  return [...byVapour.values()].map((sums) => lineOf(sums));
+}
+
+const fanOf = ({ fire, masked }: AirSum): number => Math.max(fire, masked);
+
+function lineOf(sums: readonly AirSum[]): AirLine {
+  const worst = sums.reduce((a, b) => (rank(b) > rank(a) || (rank(b) === rank(a) && fanOf(b) > fanOf(a)) ? b : a));
+  const { vapour, rate, ppm, worn, bare, verdict } = worst;
+  return {
+    vapour: vapour.name,
+    steps: numberRuns(sums.map(({ operation }) => operation.number)),
+    rate,
+    limit: vapour.limit.value,
+    limitSource: vapour.limit.basis.source,
+    fireLimit: firePpm(vapour),
+    ppm,
+    fan: fanOf(worst),
+    bareFan: bare,
+    worn,
+    verdict,
+  };
+}
+
+const rank = ({ verdict }: AirSum): number => SEVERITY.indexOf(verdict);

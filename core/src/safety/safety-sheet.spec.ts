@@ -1,0 +1,111 @@
+import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { DEMO_JOBS, DEMO_SHOP } from '../demo/demo-jobs.ts';
+import type { Job } from '../model/job.ts';
+import { SafetySheet } from '../model/safety-sheet.ts';
+import type { Shop } from '../model/shop.ts';
+import { planJob } from '../plan-job.ts';
+import { sum } from '../units/sum.ts';
+import { filtersNeeded, hoursLeft } from './filters-needed.ts';
+import { safetySheet } from './safety-sheet.ts';
+
+const TODAY = '2026-11-28';
+const sheetOf = (job: Job, shop: Shop, today = TODAY) => {
+  const plan = planJob(job, shop, CATALOGUE);
+  return { plan, sheet: safetySheet(job, shop, plan, today) };
+};
+const sheet = (sample: Sample) => sheetOf(sampleJob(sample), sampleShop(sample));
+/** "1 to 3, 5" as 1, 2, 3, 5. */
+const numbersIn = (steps: string): number[] =>
+  steps.split(', ').flatMap((run) => {
+    const [first = 0, last = first] = run.split(' to ').map(Number);
+    return Array.from({ length: last - first + 1 }, (_, i) => first + i);
+  });
+
+describe.each(DEMO_JOBS.map((job) => [job.name, job] as const))('the safety sheet of %s', (_, job) => {
+  const { plan, sheet: page } = sheetOf(job, DEMO_SHOP);
+
+  test('is what its schema says', () => expect(SafetySheet.parse(page)).toEqual(page));
+
+  test('leaves out nothing that a step asks for', () => {
+    for (const { number, protection, raises } of plan.operations) {
+      for (const { guard, says } of protection) {
+        const line = page.lines.find((one) => one.guard === guard && one.says === says);
+        expect(numbersIn(line?.steps ?? '')).toContain(number);
+      }
+      for (const raised of raises)
+        expect(page.hazards.flatMap(({ all }) => all).some((one) => one.raised === raised && numbersIn(one.steps).includes(number))).toBe(true);
+    }
+  });
+
+  test('asks nothing more of a step that asks for something of the same guard', () => {
+    for (const { guard, says, steps } of page.lines)
+      for (const number of numbersIn(steps)) {
+        const own = plan.operations[number - 1]?.protection.filter((line) => line.guard === guard) ?? [];
+        expect(own.length === 0 || own.some((line) => line.says === says)).toBe(true);
+      }
+  });
+
+  test('says who of the shop may do each kind of task, or why not', () => {
+    for (const { tasks } of page.people) for (const { may, why } of tasks) expect(why.length > 0).toBe(!may);
+    expect(page.people.map(({ name }) => name)).toEqual(DEMO_SHOP.people.map(({ name }) => name));
+  });
+});
+
+describe('what stands on the sheet', () => {
+  test('first aid by what comes up: always the eyes, wheezing only after isocyanate', () => {
+    const when = (sample: Sample) => sheet(sample).sheet.firstAid.map((line) => line.when);
+    expect(when({})).toEqual(expect.arrayContaining(['In the eyes', 'Wheezing or a tight chest']));
+    expect(when({ finish: 'machine-enamel', substrate: 'cast-iron' })).not.toContain('Wheezing or a tight chest');
+  });
+
+  test('each stop once, with its way out', () => {
+    const { sheet: page, plan } = sheet({ place: { temperature: 5 } });
+    const cold = page.stops.filter(({ title }) => title.startsWith('Too cold'));
+    expect(cold).toHaveLength(1);
+    expect(cold[0]?.change).toContain('Warm the room');
+    expect(page.stops.length).toBe(new Set(plan.findings.flatMap(({ severity, title }) => (severity === 'stop' ? [title] : []))).size);
+  });
+
+  test('the worst step of a vapour stands for it', () => {
+    const { sheet: page } = sheet({ area: 12, place: { extraction: true, airFlow: 300, room: null } });
+    const paint = page.air.find(({ vapour }) => vapour.startsWith('paint'));
+    expect(paint?.verdict).toBe('fire');
+    expect(paint?.fan).toBeGreaterThan(300);
+    expect(page.air.every(({ bareFan, fan, worn }) => fan * worn >= bareFan * 0.999)).toBe(true);
+  });
+
+  test('a fit test a year and a day old turns somebody away, the date of the sheet decides', () => {
+    const [tug] = DEMO_JOBS as [Job];
+    const lead = (today: string) =>
+      sheetOf(tug, DEMO_SHOP, today)
+        .sheet.people.find(({ name }) => name === 'S. O.')
+        ?.tasks.find(({ task }) => task.startsWith('lead'));
+    expect(lead('2026-09-02')).toMatchObject({ may: true, mask: 'half mask with P100 filters' });
+    expect(lead('2026-09-03')).toMatchObject({ may: false, why: [expect.stringContaining('over a year old')] });
+  });
+});
+
+describe('cartridges', () => {
+  const cartridge = { id: 'c', person: 'p', kind: 'vapour', opened: '2026-11-09', hours: 5.5 } as const;
+
+  /** Eight hours and thirty days for vapour, forty hours and half a year for P100: common practice, no source. */
+  test.each([
+    [cartridge, TODAY, 2.5],
+    [{ ...cartridge, hours: 9 }, TODAY, 0],
+    [cartridge, '2026-12-09', 2.5],
+    [cartridge, '2026-12-10', 0],
+    [{ ...cartridge, kind: 'p100', hours: 12 } as const, TODAY, 28],
+  ])('%j on %s: %p h', (own, today, left) => expect(hoursLeft(own, today)).toBe(left));
+
+  test('pairs for the hours that are worn beyond what is left in use', () => {
+    const [tug] = DEMO_JOBS as [Job];
+    const { operations } = planJob(tug, DEMO_SHOP, CATALOGUE);
+    const vapour = operations.filter(({ protection }) => protection.some(({ says }) => says.startsWith('organic-vapour')));
+    const hours = sum(vapour, ({ hand }) => hand) / 60;
+    const [fresh] = filtersNeeded([], operations, TODAY);
+    expect(fresh).toMatchObject({ hours, left: 0, buy: Math.ceil(hours / 8), price: Math.ceil(hours / 8) * 24 });
+    const [enough] = filtersNeeded([{ ...cartridge, hours: 8 - hours - 0.1 }], operations, TODAY);
+    expect(enough).toMatchObject({ buy: 0, price: 0 });
+  });
+});

@@ -1,0 +1,85 @@
+import { FIRST_AID } from '../catalogue/first-aid.ts';
+import { HAZARD_NAMES } from '../catalogue/hazard-names.ts';
+import type { Job, Place } from '../model/job.ts';
+import { Guard, Raised, Stage, type Operation } from '../model/operation.ts';
+import type { Plan } from '../model/plan.ts';
+import type { SafetyLine, SafetySheet } from '../model/safety-sheet.ts';
+import type { Shop } from '../model/shop.ts';
+import { numberRuns } from '../units/number-runs.ts';
+import { airLines } from './air-lines.ts';
+import { filtersNeeded } from './filters-needed.ts';
+import { peopleTasks } from './people-tasks.ts';
+
+/**
+ * Everything that has to be known, worn and kept ready for one job, read off its operations.
+ * @param today ISO date: fit tests and cartridges are held against it
+ */
+export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): SafetySheet {
+  const { operations, findings, waste, kit } = plan;
+  const raised = new Set(operations.flatMap(({ raises }) => raises));
+  return {
+    job: job.name,
+    item: job.item.description,
+    shop: shop.name,
+    place: placeText(job.place),
+    stops: stopsOf(findings),
+    hazards: hazardsOf(operations),
+    lines: linesOf(operations),
+    air: airLines(job.place, operations),
+    people: peopleTasks(shop.people, operations, today),
+    filters: filtersNeeded(shop.cartridges, operations, today),
+    firstAid: FIRST_AID.filter(({ after }) => after.length === 0 || after.some((one) => raised.has(one))).map(({ when, what }) => ({ when, what })),
+    waste,
+    papers: kit.flatMap(({ group, unit, name }) =>
+      group === 'product' && (unit === 'L' || unit === 'kg') && !name.startsWith('Thinner for') ? [name] : [],
+    ),
+    licensed: licensedOf(operations),
+  };
+}
+
+function placeText({ indoors, extraction, room, airFlow }: Place): string {
+  if (!indoors) return 'Outdoors';
+  const moved = extraction ? `extraction${airFlow === null ? ', not measured' : ` of ${Math.round(airFlow)} m³/h`}` : 'nothing moves the air';
+  return `Indoors${room === null ? '' : `, ${Math.round(room)} m³`}, ${moved}`;
+}
+
+/** Each once, wherever it was found. */
+const stopsOf = (findings: Plan['findings']): SafetySheet['stops'] => [
+  ...new Map(findings.flatMap(({ severity, title, change }) => (severity === 'stop' ? [[title, { title, change }] as const] : []))).values(),
+];
+
+function hazardsOf(operations: readonly Operation[]): SafetySheet['hazards'] {
+  return Stage.options.flatMap((stage) => {
+    const own = operations.filter((operation) => operation.stage === stage);
+    const all = Raised.options.flatMap((raised) => {
+      const numbers = own.flatMap(({ raises, number }) => (raises.includes(raised) ? [number] : []));
+      return numbers.length === 0 ? [] : [{ raised, name: HAZARD_NAMES[raised], steps: numberRuns(numbers) }];
+    });
+    return all.length === 0 ? [] : [{ stage, all }];
+  });
+}
+
+/** Guard by guard, each with the steps that ask for it; steps in between that ask for nothing of it may be done in it too. */
+function linesOf(operations: readonly Operation[]): SafetyLine[] {
+  const known = new Map<string, { line: Omit<SafetyLine, 'steps'>; numbers: number[] }>();
+  for (const { number, protection } of operations)
+    for (const line of protection) {
+      const key = `${line.guard} ${line.says}`;
+      const entry = known.get(key) ?? { line, numbers: [] };
+      entry.numbers.push(number);
+      known.set(key, entry);
+    }
+  return Guard.options.flatMap((guard) => {
+    const without = new Set(operations.flatMap(({ number, protection }) => (protection.some((line) => line.guard === guard) ? [] : [number])));
+    return [...known.values()].flatMap(({ line, numbers }) => (line.guard === guard ? [{ ...line, steps: numberRuns(numbers, without) }] : []));
+  });
+}
+
+/** Steps that stop for a licensed release, and work that takes a licence. */
+const licensedOf = (operations: readonly Operation[]): string[] => [
+  ...new Set(
+    operations.flatMap(({ number, title, stop, raises }) =>
+      (stop !== null && /licen[sc]ed/i.test(stop)) || raises.includes('asbestos') || raises.includes('confined') ? [`Step ${number}: ${title}`] : [],
+    ),
+  ),
+];

@@ -1,0 +1,198 @@
+import { formatQuantity, WASTE_HAZARDS, type AirLine, type SafetyLine, type SafetySheet, type UnitSystem } from '@lift-bare/core';
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { CARE, INK, RULED, SHEET_STYLES } from './styles.ts';
+
+export interface SafetyTerms {
+  readonly units: UnitSystem;
+  readonly currency: string;
+  /** ISO date */
+  readonly today: string;
+}
+
+const GUARDS: Readonly<Record<SafetyLine['guard'], string>> = {
+  eyes: 'Eyes',
+  breathing: 'Breathing',
+  hands: 'Hands',
+  body: 'Body',
+  place: 'Place',
+  others: 'Others',
+  fire: 'Fire',
+};
+const STAGES = { 'set-up': 'Set up', strip: 'Strip', bare: 'Bare surface', build: 'Build', finish: 'Finish' } as const;
+const VERDICTS: Readonly<Record<AirLine['verdict'], string>> = {
+  outdoors: 'outdoors: stand upwind',
+  unknown: 'air not measured: have this fan',
+  enough: 'enough',
+  mask: 'enough with what is worn',
+  breathing: 'TOO LITTLE to breathe',
+  fire: 'TOO LITTLE: could burn',
+};
+
+/** The safety sheet of one job to hang up and sign. */
+export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumentDefinitions {
+  return {
+    info: { title: `Safety sheet: ${sheet.job}`, author: sheet.shop },
+    pageSize: 'A4',
+    pageMargins: [34, 34, 34, 40],
+    defaultStyle: { color: INK, fontSize: 8 },
+    styles: { ...SHEET_STYLES, part: { fontSize: 10.5, bold: true }, big: { fontSize: 15, bold: true }, small: { fontSize: 7.5 } },
+    footer: (page, pages) => ({ text: `${sheet.shop} · ${sheet.job} · page ${page} of ${pages}`, style: 'small', margin: [34, 10, 34, 0] }),
+    content: [
+      { text: `Safety sheet: ${sheet.job}`, style: 'big' },
+      {
+        text: `${sheet.item === '' ? '' : `${sheet.item}. `}${sheet.place}. ${sheet.shop}, ${terms.today}. Numbers are steps of the run sheet.`,
+        margin: [0, 1, 0, 4],
+      },
+      ...stops(sheet),
+      ...block('What comes up', hazards(sheet)),
+      ...block('To wear and to have', protection(sheet)),
+      ...block('Air', air(sheet, terms)),
+      ...block('People', people(sheet)),
+      ...block('Filters', filters(sheet, terms)),
+      ...block('First aid', firstAid(sheet)),
+      ...block('Waste', waste(sheet, terms)),
+      ...block('Papers', papers(sheet)),
+      signatures(),
+    ],
+  };
+}
+
+const block = (title: string, content: Content | null): Content[] =>
+  content === null ? [] : [{ text: title, style: 'part', margin: [0, 6, 0, 2] }, content];
+
+const stops = ({ stops: all }: SafetySheet): Content[] =>
+  all.length === 0
+    ? []
+    : [
+        { text: 'Nothing begins before this is settled', bold: true, color: CARE },
+        { ul: all.map(({ title, change }) => `${title}. ${change}`), color: CARE },
+      ];
+
+const table = (widths: (string | number)[], head: readonly string[], rows: TableCell[][]): Content => ({
+  table: {
+    headerRows: head.length > 0 ? 1 : 0,
+    dontBreakRows: true,
+    widths,
+    body: [...(head.length > 0 ? [head.map((text) => ({ text, style: 'head' }))] : []), ...rows],
+  },
+  layout: RULED,
+});
+
+const hazards = ({ hazards: all }: SafetySheet): Content | null =>
+  all.length === 0
+    ? null
+    : table(
+        [64, '*'],
+        [],
+        all.map(({ stage, all: own }) => [{ text: STAGES[stage], bold: true }, own.map(({ name, steps }) => `${name} (${steps})`).join(' · ')]),
+      );
+
+function protection({ lines }: SafetySheet): Content | null {
+  const guards = [...new Set(lines.map(({ guard }) => guard))];
+  if (guards.length === 0) return null;
+  const said = ({ says, steps, lacks }: SafetyLine): string => `${says}${lacks ? ' [NOT IN THE SHOP]' : ''} (${steps})`;
+  return table(
+    [64, '*'],
+    [],
+    guards.map((guard) => [
+      { text: GUARDS[guard], bold: true },
+      lines
+        .filter((line) => line.guard === guard)
+        .map(said)
+        .join(' · '),
+    ]),
+  );
+}
+
+const round = (value: number): string => String(Number(value.toPrecision(2)));
+
+const air = ({ air: all }: SafetySheet, { units }: SafetyTerms): Content | null =>
+  all.length === 0
+    ? null
+    : table(
+        ['*', 52, 62, 62, 92, 104],
+        ['Vapour, steps', 'gives off', 'in the air', 'limit', 'fresh air with what is worn / without', ''],
+        all.map(({ vapour, steps, rate, ppm, limit, fireLimit, fan, bareFan, verdict }) => [
+          `${vapour} (${steps})`,
+          `${round(rate)} g/min`,
+          ppm === null ? '' : `${round(ppm)} ppm`,
+          `${round(limit)} ppm; fire ${round(fireLimit)}`,
+          `${formatQuantity(Number(round(fan)), 'exhaust', units)} / ${formatQuantity(Number(round(bareFan)), 'exhaust', units)}`,
+          VERDICTS[verdict],
+        ]),
+      );
+
+function people({ people: all }: SafetySheet): Content | null {
+  const tasks = all[0]?.tasks ?? [];
+  if (tasks.length === 0) return null;
+  return table(
+    [110, ...all.map(() => '*')],
+    ['Task, steps', ...all.map(({ name }) => name)],
+    tasks.map(({ task, steps }, i) => [
+      `${task} (${steps})`,
+      ...all.map(({ tasks: own }): TableCell => {
+        const { may, mask, why } = own[i] ?? { may: false, mask: null, why: [] };
+        return may ? (mask ?? 'may') : { text: `no: ${why.join('; ')}`, color: CARE };
+      }),
+    ]),
+  );
+}
+
+const filters = ({ filters: all }: SafetySheet, { currency }: SafetyTerms): Content | null =>
+  all.length === 0
+    ? null
+    : {
+        ul: all.map(
+          ({ name, hours, left, buy, price, says }) =>
+            `${name}: ${round(hours)} h of wear, ${round(left)} h left in use, ${buy === 0 ? 'none to buy' : `buy ${buy} ${buy === 1 ? 'pair' : 'pairs'}, ${currency} ${Math.round(price)}`}; ${says}.`,
+        ),
+      };
+
+const firstAid = ({ firstAid: all }: SafetySheet): Content =>
+  table(
+    [110, '*'],
+    [],
+    all.map(({ when, what }) => [{ text: when, bold: true }, what]),
+  );
+
+const waste = ({ waste: all }: SafetySheet, { units }: SafetyTerms): Content | null =>
+  all.length === 0
+    ? null
+    : table(
+        ['*', 46, 220],
+        [],
+        all.map(({ name, hazards: inIt, mass, container }) => [
+          { text: [{ text: name, bold: true }, inIt.length === 0 ? '' : ` (${inIt.map((one) => WASTE_HAZARDS[one]).join('; ')})`] },
+          formatQuantity(mass, 'mass', units),
+          container,
+        ]),
+      );
+
+const papers = ({ papers: all, licensed }: SafetySheet): Content | null =>
+  all.length === 0 && licensed.length === 0
+    ? null
+    : {
+        ul: [
+          ...(all.length === 0 ? [] : [`Safety data sheets at hand: ${all.join(', ')}.`]),
+          ...(licensed.length === 0 ? [] : [`Only by licensed people: ${licensed.join('; ')}.`]),
+        ],
+      };
+
+function signatures(): Content {
+  const blank = '_'.repeat(34);
+  return {
+    unbreakable: true,
+    margin: [0, 10, 0, 0],
+    stack: [
+      {
+        columnGap: 12,
+        columns: [
+          { text: `Read by all who work on it\n\n${blank}\nnames, date` },
+          { text: `First aider, phone\n\n${blank}` },
+          { text: `Released to begin\n\n${blank}\nname, date` },
+        ],
+      },
+      { text: 'A plan, never a promise of safety: product data sheets, local rules and licensed practice decide.', margin: [0, 6, 0, 0] },
+    ],
+  };
+}

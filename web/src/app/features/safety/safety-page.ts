@@ -1,0 +1,76 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { safetySheet, WASTE_HAZARDS, type AirLine } from '@lift-bare/core';
+import { format } from 'date-fns';
+import { SafetyApi } from '../../api/safety-api';
+import { failureOf } from '../../api/problem';
+import { JobContext } from '../../state/job-context';
+import { saveBlob } from '../../ui/save-file';
+import { Units } from '../../ui/units.service';
+import { WaysOut } from '../../ui/ways-out';
+import { STEP_STAGES } from '../../ui/words';
+import { GUARDS, VERDICTS } from './safety-words';
+
+/** The safety sheet of the job: what comes up, what to wear and have, air, people, first aid and waste; made to be printed and signed. */
+@Component({
+  selector: 'lb-safety-page',
+  imports: [RouterLink, WaysOut],
+  templateUrl: './safety-page.html',
+  styleUrl: './safety-page.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SafetyPage {
+  protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  private readonly api = inject(SafetyApi);
+  protected readonly stages = STEP_STAGES;
+  protected readonly guards = GUARDS;
+  protected readonly verdicts = VERDICTS;
+  protected readonly making = signal<'sheet' | 'waste' | null>(null);
+  protected readonly failed = signal<string | null>(null);
+
+  protected readonly sheet = computed(() => {
+    const [job, plan] = [this.context.job(), this.context.plan()];
+    return job && plan ? safetySheet(job, this.context.shop(), plan, this.today()) : null;
+  });
+  /** stops and the open question about the air, each once */
+  protected readonly unsettled = computed(() => [
+    ...new Map(
+      this.context
+        .plan()
+        ?.findings.filter(({ severity, code }) => severity === 'stop' || code === 'air-unknown')
+        .map((finding) => [finding.title, finding]),
+    ).values(),
+  ]);
+  protected readonly byGuard = computed(() => {
+    const lines = this.sheet()?.lines ?? [];
+    return [...new Set(lines.map(({ guard }) => guard))].map((guard) => ({ guard, lines: lines.filter((line) => line.guard === guard) }));
+  });
+  protected readonly tasks = computed(() => this.sheet()?.people[0]?.tasks.map(({ task, steps }) => ({ task, steps })) ?? []);
+
+  protected hazards = (all: readonly (keyof typeof WASTE_HAZARDS)[]): string => all.map((one) => WASTE_HAZARDS[one]).join('; ');
+  protected figure = (value: number): string => String(Number(value.toPrecision(2)));
+  protected flow = (value: number): string => this.units.show(Number(value.toPrecision(2)), 'exhaust');
+  protected tone = ({ verdict }: AirLine): string => (verdict === 'fire' || verdict === 'breathing' ? 'stop' : verdict === 'unknown' ? 'ask' : 'ok');
+
+  private readonly today = (): string => format(this.context.now(), 'yyyy-MM-dd');
+
+  protected print(what: 'sheet' | 'waste'): void {
+    const job = this.context.job();
+    if (!job) return;
+    this.failed.set(null);
+    this.making.set(what);
+    this.api.pdf(what, job, this.context.shop(), this.today()).subscribe({
+      next: (pdf) => {
+        this.making.set(null);
+        saveBlob(`${job.name} ${what === 'sheet' ? 'safety sheet' : 'waste note'}.pdf`, pdf);
+      },
+      error: (error: unknown) => {
+        this.making.set(null);
+        this.failed.set(
+          failureOf(error).kind === 'offline' ? 'The server is not reached; the sheet is made there.' : 'The server did not take the job as it is.',
+        );
+      },
+    });
+  }
+}

@@ -1,0 +1,24 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { JobContext } from '../state/job-context';
+import { offersFor, type Offer } from './offers';
+
+/** The ways out of a stop, each one touch away. */
+@Component({
+  selector: 'lb-ways-out',
+  imports: [RouterLink],
+  template: `
+    @if (offers().length > 0) {
+      <p class="no-print">@for (offer of offers(); track offer.label) { <a class="btn plain small" [routerLink]="to(offer)" queryParamsHandling="preserve">{{ offer.label }}</a> }</p>
+    }
+  `,
+  styles: 'p { display: flex; flex-wrap: wrap; gap: 6px; margin: 5px 0 0; } a { text-decoration: none; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WaysOut {
+  /** of the finding */
+  readonly code = input.required<string>();
+  private readonly context = inject(JobContext);
+  protected readonly offers = computed(() => offersFor(this.code()));
+  protected to = ({ stage, shop }: Offer): string[] => (shop ? ['/shop', shop] : ['/jobs', this.context.jobId(), stage ?? 'intake']);
+}
