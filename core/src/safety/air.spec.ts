@@ -99,6 +99,12 @@ describe('the sum of each operation', () => {
     ['a fan for the bench', { ...big, place: { extraction: true, airFlow: 120, room: null } }, ['stop air-fire']],
   ])('%s', (_, sample, expected) => expect(codes(sample)).toEqual(expected));
 
+  test('a wipe without a mask is told to be wiped in one where only that is too much', () => {
+    const small: Sample = { area: 1, place: { extraction: true, airFlow: 600, room: null } };
+    expect(codes(small)).toEqual(['caution air-mask']);
+    expect(codes({ ...small, place: { extraction: true, airFlow: 900, room: null } })).toEqual([]);
+  });
+
   test('the fan that is asked for is enough, a tenth less is not', () => {
     const needed = Math.max(...plan(big).sums.map(({ fire }) => fire));
     const withFan = (airFlow: number) => codes({ ...big, place: { extraction: true, airFlow, room: null } });

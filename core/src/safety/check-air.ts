@@ -1,7 +1,9 @@
+import { RESPIRATORS } from '../catalogue/respirators.ts';
 import { assumption } from '../model/basis.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Place } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
+import { numberRuns } from '../units/number-runs.ts';
 import { airSums, type AirSum, type AirVerdict } from './air-sum.ts';
 import { firePpm, MIXING } from './air.ts';
 
@@ -11,10 +13,19 @@ export function checkAir(place: Place, operations: readonly Operation[]): Findin
   const of = (verdict: AirVerdict): AirSum[] => sums.filter((sum) => sum.verdict === verdict);
   return [
     ...tooLittle('fire', of('fire'), place),
-    ...tooLittle('breathing', of('breathing'), place),
+    ...tooLittle(
+      'breathing',
+      of('breathing').filter((sum) => !cartridgesDo(sum)),
+      place,
+    ),
+    ...wearCartridges(of('breathing').filter(cartridgesDo)),
     ...(place.extraction ? [] : unknownRoom(of('unknown'))),
   ];
 }
+
+/** Nothing is worn for it, and cartridges would be enough. */
+const cartridgesDo = ({ worn, ppm, vapour }: AirSum): boolean =>
+  worn === 1 && ppm !== null && ppm <= vapour.limit.value * RESPIRATORS['half-vapour'].factor.value;
 
 const WAYS_OUT =
   'less at a time (pieces or sections with the room aired between them), outdoors, a product with less solvent, or have it done where there is a booth';
@@ -40,6 +51,24 @@ function tooLittle(what: 'fire' | 'breathing', sums: readonly AirSum[], place: P
       basis: assumption,
       looksAt: ['air of the room', 'what the extraction moves', 'product', 'area done at one time', 'temperature'],
       change: `A fan that moves ${figure(fan)} m³/h, its motor out of the stream; not more than ${Math.max(1, Math.floor((100 * allowed) / ppm))} % of it at a time; ${WAYS_OUT}.`,
+    },
+  ];
+}
+
+function wearCartridges(sums: readonly AirSum[]): Finding[] {
+  const [worst] = [...sums].sort((a, b) => b.bare - a.bare);
+  if (!worst || worst.ppm === null) return [];
+  const { operation, vapour, ppm, bare } = worst;
+  return [
+    {
+      code: 'air-mask',
+      severity: 'caution',
+      path: ['place', 'airFlow'],
+      title: `Wear vapour cartridges: ${numberRuns(sums.map((sum) => sum.operation.number))}`,
+      reason: `Step ${operation.number}, ${operation.title}, comes to about ${figure(ppm)} ppm of ${vapour.name} in the air that is here; ${figure(vapour.limit.value)} ppm are the most without a mask.`,
+      basis: assumption,
+      looksAt: ['air of the room', 'what the extraction moves', 'area done at one time'],
+      change: `A fan that moves ${figure(bare)} m³/h, or doors open and air moving.`,
     },
   ];
 }

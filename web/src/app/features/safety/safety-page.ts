@@ -11,6 +11,9 @@ import { WaysOut } from '../../ui/ways-out';
 import { STEP_STAGES } from '../../ui/words';
 import { GUARDS, VERDICTS } from './safety-words';
 
+/** What is asked or told about the air without stopping the work. */
+const AIR = ['air-unknown', 'air-mask'];
+
 /** The safety sheet of the job: what comes up, what to wear and have, air, people, first aid and waste; made to be printed and signed. */
 @Component({
   selector: 'lb-safety-page',
@@ -33,12 +36,12 @@ export class SafetyPage {
     const [job, plan] = [this.context.job(), this.context.plan()];
     return job && plan ? safetySheet(job, this.context.shop(), plan, this.today()) : null;
   });
-  /** stops and the open question about the air, each once */
+  /** stops, and what is to be known about the air, each once */
   protected readonly unsettled = computed(() => [
     ...new Map(
       this.context
         .plan()
-        ?.findings.filter(({ severity, code }) => severity === 'stop' || code === 'air-unknown')
+        ?.findings.filter(({ severity, code }) => severity === 'stop' || AIR.includes(code))
         .map((finding) => [finding.title, finding]),
     ).values(),
   ]);
