@@ -38,7 +38,7 @@ test('a fan too small stops the spraying, and the way out is one touch away', as
 test('cold air shuts the coats until somebody answers for it in writing; the words stay at the step', async ({ page }) => {
   await page.goto(INTAKE);
   await field(page, 'Air temperature').fill('12');
-  const why = field(page, /^Too cold for .*: why it is painted all the same$/);
+  const why = page.getByLabel(/^Too cold for .*: why it is painted all the same$/);
   await expect(why).toBeVisible();
   await page.goto('/jobs/demo-1/run-sheet');
   const colour = page.locator('.step').filter({ hasText: 'Two-pack solid colour, coat 1' });

@@ -107,7 +107,7 @@ describe('sanding of a zone', () => {
 
   test('lead and biocide are sanded wet by hand, whatever the shop owns', () => {
     const leaded = plan({ condition: { lead: 'suspected' }, ...by('chem.benzyl-neutral') }).abrade;
-    expect(leaded?.forcedWet).toContain('Lead');
+    expect(leaded?.forcedWet).toContain('may hold lead');
     expect(leaded?.steps.every(({ wet }) => wet)).toBe(true);
     expect(plan(by('chem.benzyl-neutral')).abrade?.forcedWet).toBeNull();
   });

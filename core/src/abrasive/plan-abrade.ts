@@ -1,3 +1,4 @@
+import { mayHold, wetOnly } from '../facts/poisons.ts';
 import { gritNumber, GRITS } from '../catalogue/grits.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -82,7 +83,7 @@ const driven = (zone: ZoneFacts, wayOff: Method, wet: boolean, grit: GritId): Me
   wayOff.family === 'mech' ? wayOff.id : (refiningTool(zone, wet, grit)?.id ?? 'mech.hand-wet');
 
 function whyWet(zone: ZoneFacts): string | null {
-  if (zone.treatAsLead) return 'Lead is suspected: wet only, dust and fume are kept down.';
+  if (wetOnly(zone)) return `It ${mayHold(zone)}: wet only, dust and fume are kept down.`;
   if (zone.biocide) return 'Antifouling: wet only, its dust is a biocide.';
   if (zone.substrate.id === 'magnesium') return 'Magnesium: wet, by hand; its dry dust burns and its sludge is kept wet.';
   return zone.substrate.id === 'carbon-epoxy' ? 'Carbon: wet, fine, and stop at the first fibre colour.' : null;

@@ -52,5 +52,7 @@ export const WASTE_HAZARDS: Readonly<Record<WasteHazard, string>> = {
   lead: 'lead, found or suspected',
   chromate: 'chromate, found or suspected',
   biocide: 'antifouling biocide',
-  asbestos: 'asbestos suspected',
+  organotin: 'organotin, found or suspected',
+  tar: 'coal tar, found or suspected',
+  asbestos: 'asbestos, found or suspected',
 };

@@ -1,3 +1,4 @@
+import { wetOnly } from '../facts/poisons.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { effectiveAfter } from './activity-track.ts';
 import { CAUSES } from './causes.ts';
@@ -91,9 +92,10 @@ export interface Restart {
 }
 
 /** From a crust that has dried to a fresh start. It is never wetted again: that only smears it. Common practice, no source. */
-export function restart({ substrate, treatAsLead, biocide }: ZoneFacts): Restart[] {
+export function restart(facts: ZoneFacts): Restart[] {
+  const { substrate, biocide } = facts;
   const soft = substrate.group.startsWith('plastic') || substrate.group === 'composite' || substrate.group === 'light';
-  const dusty = treatAsLead || biocide;
+  const dusty = wetOnly(facts) || biocide;
   return [
     {
       title: soft ? 'Scrape the crust off with plastic' : 'Scrape or sand the crust off',

@@ -1,3 +1,5 @@
+import type { Condition, Part } from '../model/job.ts';
+import { poisonsIn } from './poisons.ts';
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { planInSlices } from '../plan-in-slices.ts';
@@ -39,7 +41,88 @@ describe('what is suspected', () => {
     expect(leaded({ item: { kind: 'machine', year: 1970 } })).toBe(true);
     expect(leaded({ item: { kind: 'vehicle', year: null } })).toBe(true);
     expect(leaded({ item: { kind: 'machine', year: 2010 } })).toBe(false);
-    expect(leaded({ item: { kind: 'trim', year: 1970 } })).toBe(false);
+    expect(leaded({ item: { kind: 'trim', year: 1985 } })).toBe(false);
+  });
+
+  /** Lead in any paint of vehicles and cycles to about 1980, and in yellow, orange and red of unknown age: common practice, no source. */
+  test.each<[Sample, boolean]>([
+    [{ item: { kind: 'trim', year: 1970 } }, true],
+    [{ item: { kind: 'cycle', year: 1979 }, stack: [['lacquer-1k', 30]] }, true],
+    [{ item: { kind: 'cycle', year: 1980 }, stack: [['lacquer-1k', 30]] }, false],
+    [{ item: { kind: 'boat', year: 1990 }, stack: [['urethane-2k', 60]] }, true],
+    [{ item: { kind: 'cycle', year: 1970 }, stack: [['anodising', 15]] }, false],
+    [{ item: { kind: 'cycle', year: null }, stack: [['lacquer-1k', 30]] }, false],
+    [{ item: { kind: 'trim', year: 1970 }, condition: { lead: 'present' } }, true],
+  ])('lead in %j: %p', (sample, expected) =>
+    expect(sampleFacts({ ...sample, condition: { lead: 'not-tested', ...sample.condition } }).treatAsLead).toBe(expected),
+  );
+
+  test.each(['signal Orange', 'red', 'Yellow over grey'])('%s of unknown age may be lead chromate, the same in green may not', (colour) => {
+    const painted = (name: string) => {
+      const job = sampleJob({ item: { kind: 'cycle', year: null }, stack: [['lacquer-1k', 30]], condition: { lead: 'not-tested' } });
+      const [part] = job.parts;
+      const zones = (part?.zones ?? []).map((zone) => ({ ...zone, stack: zone.stack.map((layer) => ({ ...layer, colour: name })) }));
+      return gatherFacts({ ...job, parts: [{ ...(part as Part), zones }] }, sampleShop(), CATALOGUE)[0]?.treatAsLead;
+    };
+    expect([painted(colour), painted('green'), painted('greedy')]).toEqual([true, false, false]);
+  });
+
+  test.each<[Sample, boolean]>([
+    [{ item: { kind: 'aircraft', year: 2015 }, stack: [['epoxy-2k', 30]] }, true],
+    [{ substrate: 'aluminium-sheet', item: { year: 1995 }, stack: [['etch-primer', 10]] }, true],
+    [{ substrate: 'aluminium-sheet', item: { year: null }, stack: [['epoxy-2k', 30]] }, true],
+    [{ substrate: 'aluminium-sheet', item: { year: 2005 }, stack: [['etch-primer', 10]] }, false],
+    [{ substrate: 'mild-steel-sheet', item: { year: 1995 }, stack: [['etch-primer', 10]] }, false],
+    [{ substrate: 'mild-steel-section', item: { year: 1995 }, stack: [['zinc-rich', 60]] }, true],
+    [{ item: { kind: 'aircraft', year: 1990 }, stack: [['epoxy-2k', 30]], condition: { lead: 'lab-clear' } }, true],
+    [{ item: { kind: 'aircraft', year: 1990 }, stack: [['epoxy-2k', 30]], condition: { chromate: 'lab-clear' } }, false],
+  ])('chromate in %j: %p', (sample, expected) => expect(sampleFacts(sample).treatAsChromate).toBe(expected));
+
+  test.each<[Sample, readonly string[]]>([
+    [{ features: ['friction-lining'] }, ['asbestos']],
+    [{ features: ['friction-lining'], condition: { asbestos: 'lab-clear' } }, []],
+    [{ item: { kind: 'boat', year: 1979 }, stack: [['underseal-bitumen', 300]], condition: { lead: 'lab-clear' } }, ['tar', 'asbestos']],
+    [{ item: { year: 2010 }, stack: [['underseal-bitumen', 300]] }, []],
+    [{ item: { kind: 'vehicle', year: 1985 }, stack: [['body-filler', 900]] }, ['asbestos']],
+    [{ item: { kind: 'boat', year: 2003 }, stack: [['antifoul-hard', 90]] }, ['biocide', 'organotin']],
+    [{ item: { kind: 'boat', year: 2012 }, stack: [['antifoul-hard', 90]] }, ['biocide']],
+    [{ item: { kind: 'boat', year: 2003 }, stack: [['antifoul-hard', 90]], condition: { organotin: 'lab-clear' } }, ['biocide']],
+  ])('%j may hold %j', (sample, expected) => expect(poisonsIn(sampleFacts(sample))).toEqual(expected));
+
+  test('each is asked for as long as nobody has looked, and a test of one answers for no other', () => {
+    const asked = (condition: Partial<Condition>) =>
+      planJob(
+        sampleJob({
+          item: { kind: 'aircraft', year: 1975 },
+          features: ['friction-lining'],
+          stack: [['epoxy-2k', 30]],
+          condition: { lead: 'not-tested', ...condition },
+        }),
+        sampleShop(),
+        CATALOGUE,
+      ).findings.flatMap(({ code, severity }) => (severity === 'question' && code.endsWith('-not-tested') ? [code] : []));
+    expect(asked({})).toEqual(['lead-not-tested', 'chromate-not-tested', 'asbestos-not-tested']);
+    expect(asked({ lead: 'lab-clear' })).toEqual(['chromate-not-tested', 'asbestos-not-tested']);
+    expect(asked({ lead: 'present', chromate: 'present', asbestos: 'present' })).toEqual([]);
+  });
+
+  /** Whatever is taken to be poisonous is worked wet and never blown: common practice, no source. */
+  test.each<[string, Sample]>([
+    ['lead', { condition: { lead: 'present' } }],
+    ['chromate', { condition: { chromate: 'present' } }],
+    ['asbestos', { condition: { asbestos: 'present' } }],
+  ])('where %s is present no step makes dry dust or blows it, whether the coating goes or stays', (_, sample) => {
+    for (const target of ['bare', 'keep'] as const) {
+      const { operations } = planJob(
+        sampleJob({ ...sample, thickness: 6, stack: [['alkyd-enamel', 80]], target: { kind: target } }),
+        sampleShop(),
+        CATALOGUE,
+      );
+      expect(operations.length).toBeGreaterThan(5);
+      for (const { takes, title, contact } of operations.filter(({ kind }) => ['key', 'derust', 'break-top', 'strip-tool'].includes(kind)))
+        expect([title, takes.includes('wet') || contact?.wet === true]).toEqual([title, true]);
+      expect(operations.filter(({ kind }) => kind === 'dust-off').every(({ title }) => /no air/.test(title))).toBe(true);
+    }
   });
   test('the year is the one of the shop', () => {
     expect(leaded({ item: { kind: 'machine', year: 2000 }, shop: { leadSuspectBefore: 2005 } })).toBe(true);

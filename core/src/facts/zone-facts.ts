@@ -7,6 +7,7 @@ import type { DocPath } from '../model/finding.ts';
 import type { SubstrateId } from '../model/ids.ts';
 import type { Feature, Job, Layer, Part, Service, Zone } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
+import { mayHoldAsbestos, mayHoldChromate, mayHoldLead, mayHoldOrganotin, mayHoldTar } from './suspicion.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
 
 export interface LayerFact {
@@ -34,6 +35,9 @@ export interface ZoneFacts {
   readonly treatAsLead: boolean;
   readonly treatAsChromate: boolean;
   readonly biocide: boolean;
+  readonly asbestos: boolean;
+  readonly organotin: boolean;
+  readonly tar: boolean;
   readonly filler: boolean;
   /** Closed cross-linked top: solvent is slow to enter until it is broken. */
   readonly closedTop: boolean;
@@ -49,21 +53,26 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
   const cut = cutAt(zone, layers);
   const top = layers[0];
   const finishId = part.finish ?? job.finish;
+  const substrate = catalogue.substrates[effectiveSubstrate(part)];
+  const suspect = { item: job.item, condition: zone.condition, layers };
   return {
     path,
     job,
     shop,
     part,
     zone,
-    substrate: catalogue.substrates[effectiveSubstrate(part)],
+    substrate,
     finish: finishId && catalogue.finishes[finishId],
     coatings: catalogue.coatings,
     area: shapeArea(zone.shape) ?? m2(0),
     off: layers.slice(0, cut),
     kept: layers.slice(cut),
     service: part.service ?? job.item.service,
-    treatAsLead: treatAsLead(job, shop, zone, layers),
-    treatAsChromate: treatAsChromate(job, zone, layers),
+    treatAsLead: mayHoldLead(suspect, shop.leadSuspectBefore),
+    treatAsChromate: mayHoldChromate(suspect, substrate.group === 'light'),
+    asbestos: mayHoldAsbestos(suspect, part.features.includes('friction-lining')),
+    tar: mayHoldTar(suspect),
+    organotin: mayHoldOrganotin(suspect),
     biocide: layers.some(({ coating }) => coating.biocide),
     filler: layers.some(({ coating }) => coating.id === 'body-filler' || coating.id === 'surfacer-polyester'),
     closedTop: top !== undefined && top.coating.crossLinked && top.layer.state === 'sound',
@@ -83,19 +92,4 @@ function cutAt(zone: Zone, layers: readonly LayerFact[]): number {
   if (target.kind === 'keep') return 0;
   const stop = layers.findIndex(({ layer }) => layer.id === target.layer);
   return stop < 0 ? layers.length : stop;
-}
-
-const OLD_LEAD_ITEMS: readonly Job['item']['kind'][] = ['machine', 'boat', 'vehicle', 'trailer', 'aircraft'];
-
-/** Suspected, or not tested on an item whose paint type and age (or unknown age) make lead likely. */
-function treatAsLead(job: Job, shop: Shop, zone: Zone, layers: readonly LayerFact[]): boolean {
-  if (zone.condition.lead !== 'not-tested') return zone.condition.lead === 'suspected';
-  const old = job.item.year === null || job.item.year < shop.leadSuspectBefore;
-  return old && OLD_LEAD_ITEMS.includes(job.item.kind) && layers.some(({ coating }) => coating.oldLead);
-}
-
-/** Found by a test of its own, or not tested on an aircraft under old primer: a laboratory that finds no lead has not looked for chromate. */
-function treatAsChromate({ item }: Job, { condition }: Zone, layers: readonly LayerFact[]): boolean {
-  if (condition.chromate !== 'not-tested') return condition.chromate === 'present';
-  return item.kind === 'aircraft' && layers.some(({ coating }) => coating.oldLead);
 }

@@ -14,7 +14,16 @@ function decide(zone: Zone, { result }: TestRecord): Zone {
     case 'crosscut':
       return failUnder(condition({ crosscut: result.class }), result.class, result.plane);
     case 'lead':
-      return condition({ lead: result.found === 'lab-clear' ? 'lab-clear' : result.found === 'swab-clear' ? zone.condition.lead : 'suspected' });
+      return condition({
+        lead:
+          result.found === 'lab-clear'
+            ? 'lab-clear'
+            : result.found === 'lab-lead'
+              ? 'present'
+              : result.found === 'swab-clear'
+                ? zone.condition.lead
+                : 'suspected',
+      });
     case 'water-break':
       return result.holds || zone.condition.contamination.includes('grease')
         ? zone

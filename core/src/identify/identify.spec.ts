@@ -76,15 +76,10 @@ describe('a test sets the fields that it decides', () => {
     expect(after({ test: 'crosscut', class: 0, plane: null }).zones[0]?.stack[0]?.state).toBe('sound');
     expect(after({ test: 'crosscut', class: 4, plane: 'substrate' }).zones[0]?.stack[0]?.state).toBe('flaking');
   });
-  test('a laboratory clears lead, a swab never does; any find makes it suspected', () => {
+  test('a laboratory clears lead or finds it, a swab never clears it, and finds make it suspected', () => {
     const untested: Sample = { condition: { lead: 'not-tested' } };
     const lead = (found: 'lab-clear' | 'lab-lead' | 'swab-clear' | 'swab-lead') => after({ test: 'lead', found }, untested).zones[0]?.condition.lead;
-    expect([lead('lab-clear'), lead('swab-clear'), lead('swab-lead'), lead('lab-lead')]).toEqual([
-      'lab-clear',
-      'not-tested',
-      'suspected',
-      'suspected',
-    ]);
+    expect([lead('lab-clear'), lead('swab-clear'), lead('swab-lead'), lead('lab-lead')]).toEqual(['lab-clear', 'not-tested', 'suspected', 'present']);
   });
   test('beading water means grease, once', () => {
     const greasy = after({ test: 'water-break', holds: false });

@@ -56,8 +56,11 @@ export const Condition = z.strictObject({
   contamination: z.array(Soil).max(12),
   history: z.enum(['known', 'unknown']).default('known').describe('unknown: nobody can say what it was treated with or stood in'),
   letGo: LetGo.nullable().default(null).describe('why the old coat let go; null: not known, or it holds'),
-  lead: z.enum(['not-tested', 'suspected', 'lab-clear']),
+  lead: z.enum(['not-tested', 'suspected', 'present', 'lab-clear']),
   chromate: z.enum(['not-tested', 'present', 'lab-clear']).default('not-tested').describe('hexavalent chromium, a test of its own'),
+  asbestos: z.enum(['not-tested', 'present', 'lab-clear']).default('not-tested').describe('in linings, gaskets, underseal, old filler'),
+  tar: z.enum(['not-tested', 'present', 'lab-clear']).default('not-tested').describe('coal tar in bitumen'),
+  organotin: z.enum(['not-tested', 'present', 'lab-clear']).default('not-tested').describe('in old antifouling'),
   crosscut: z.int().gte(0).lte(5).nullable().describe('ISO 2409 class, null while not tested'),
 });
 export type Condition = z.infer<typeof Condition>;

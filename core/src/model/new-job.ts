@@ -37,6 +37,9 @@ export const CLEAN: Condition = {
   letGo: null,
   lead: 'not-tested',
   chromate: 'not-tested',
+  asbestos: 'not-tested',
+  organotin: 'not-tested',
+  tar: 'not-tested',
   crosscut: null,
 };
 

@@ -17,7 +17,7 @@ export const WasteId = z.enum([
 export type WasteId = z.infer<typeof WasteId>;
 
 /** What makes a stream worse than it looks, and keeps it apart from the same stuff without it. */
-export const WasteHazard = z.enum(['lead', 'chromate', 'biocide', 'asbestos']);
+export const WasteHazard = z.enum(['lead', 'chromate', 'biocide', 'organotin', 'tar', 'asbestos']);
 export type WasteHazard = z.infer<typeof WasteHazard>;
 
 /** What is left of the work, kept in one container of its own. */

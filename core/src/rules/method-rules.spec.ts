@@ -224,10 +224,6 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   },
   'hidden-filler': { fires: ['chem.fast-solvent', { stack: THICK_REPAINT }], silent: ['chem.fast-solvent', {}] },
   'chromate-dust': { fires: ['mech.da', CHROMATE], silent: ['mech.hand-wet', CHROMATE] },
-  'old-filler-asbestos': {
-    fires: ['mech.da', { stack: [['body-filler', 900]], item: { year: 1974 } }],
-    silent: ['mech.da', { stack: [['body-filler', 900]], item: { year: 2004 } }],
-  },
   'bead-thin-only': { fires: ['blast.glass-bead', { ...SECTION, stack: [['alkyd-enamel', 200]] }], silent: ['blast.glass-bead', SECTION] },
   'dry-ice-soft-only': {
     fires: ['blast.dry-ice', { ...SECTION, stack: [['powder-polyester', 80]] }],

@@ -1,5 +1,6 @@
 import { METHODS, type Method } from '../catalogue/methods.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
+import { poisonsIn } from '../facts/poisons.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { OperationKind, Raised, Takes } from '../model/operation.ts';
@@ -95,7 +96,7 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if (takes.includes('load') && facts.has('heavy')) raised.add('load');
   if ((takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
   if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');
-  if (facts.has('friction-lining') && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
+  if (facts.asbestos && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
   if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));
   if (kind === 'strip-blast') add(ofBlast(input));
   if (kind === 'dry' && onMetal(facts)) raised.add('air-jet');
@@ -118,7 +119,7 @@ const SPARKING_TOOLS: ReadonlySet<string> = new Set(
 /** A room in which nothing moves the air. */
 const isClosed = ({ job: { place } }: ZoneFacts): boolean => place.indoors && !place.extraction;
 /** Lead, chromate or biocide in what comes off. */
-export const isToxic = ({ treatAsLead, treatAsChromate, biocide }: ZoneFacts): boolean => treatAsLead || treatAsChromate || biocide;
+export const isToxic = (facts: ZoneFacts): boolean => poisonsIn(facts).some((poison) => poison !== 'asbestos');
 
 /** Dust of bare metal, or of paint, filler and fibres. Whoever vacuums it is dressed like whoever made it. */
 const dustOf = ({ facts, wayOff }: FaceInput, kind: OperationKind): Raised =>

@@ -25,7 +25,6 @@ const TRAINING: Partial<Readonly<Record<Raised, Training>>> = {
   isocyanate: 'two-pack',
   blast: 'blasting',
   weld: 'welding',
-  asbestos: 'licensed',
   confined: 'licensed',
 };
 

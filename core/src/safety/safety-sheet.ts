@@ -5,6 +5,7 @@ import { Guard, Raised, Stage, type Operation } from '../model/operation.ts';
 import type { Plan } from '../model/plan.ts';
 import type { SafetyLine, SafetySheet } from '../model/safety-sheet.ts';
 import type { Shop } from '../model/shop.ts';
+import { lowerFirst } from '../units/casing.ts';
 import { numberRuns } from '../units/number-runs.ts';
 import { airLines } from './air-lines.ts';
 import { filtersNeeded } from './filters-needed.ts';
@@ -79,7 +80,11 @@ function linesOf(operations: readonly Operation[]): SafetyLine[] {
 const licensedOf = (operations: readonly Operation[]): string[] => [
   ...new Set(
     operations.flatMap(({ number, title, stop, raises }) =>
-      (stop !== null && /licen[sc]ed/i.test(stop)) || raises.includes('asbestos') || raises.includes('confined') ? [`Step ${number}: ${title}`] : [],
+      (stop !== null && /licen[sc]ed/i.test(stop)) || raises.includes('confined')
+        ? [`step ${number}, ${lowerFirst(title)}`]
+        : raises.includes('asbestos')
+          ? [`step ${number}, ${lowerFirst(title)}, where the law says so of asbestos`]
+          : [],
     ),
   ),
 ];

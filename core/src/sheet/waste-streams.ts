@@ -1,8 +1,9 @@
+import { poisonsIn } from '../facts/poisons.ts';
 import { CLEANERS } from '../catalogue/cleaners.ts';
 import { TREATMENTS } from '../catalogue/treatments.ts';
 import { WASTE } from '../catalogue/waste.ts';
 import type { Operation, OperationFace, OperationKind } from '../model/operation.ts';
-import { WasteHazard, type WasteId, type WasteStream } from '../model/waste.ts';
+import type { WasteHazard, WasteId, WasteStream } from '../model/waste.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
 /** L/m² of water that is kept, by what is done; model assumption. */
@@ -104,7 +105,7 @@ interface Whence {
 class Bin {
   private readonly known = new Map<string, { id: WasteId; hazards: readonly WasteHazard[]; mass: number; of: Set<string> }>();
 
-  add(id: WasteId, { facts, hazards = hazardsOf(facts) }: Whence, mass: number): void {
+  add(id: WasteId, { facts, hazards = poisonsIn(facts) }: Whence, mass: number): void {
     if (!(mass > 0)) return;
     const key = `${id} ${hazards.join()}`;
     const stream = this.known.get(key) ?? { id, hazards, mass: 0, of: new Set<string>() };
@@ -118,9 +119,4 @@ class Bin {
       .sort((a, b) => b.mass - a.mass)
       .map(({ id, hazards, mass, of }) => ({ id, hazards: [...hazards], mass, of: [...of], ...WASTE[id] }));
   }
-}
-
-function hazardsOf({ treatAsLead, treatAsChromate, biocide, has }: PlannedZone['facts']): WasteHazard[] {
-  const inIt: Readonly<Record<WasteHazard, boolean>> = { lead: treatAsLead, chromate: treatAsChromate, biocide, asbestos: has('friction-lining') };
-  return WasteHazard.options.filter((hazard) => inIt[hazard]);
 }

@@ -1,3 +1,4 @@
+import { poisonsIn } from '../facts/poisons.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -74,16 +75,16 @@ function questions(zone: ZoneFacts): Finding[] {
           'Enter what it is at intake.',
         )
       : null,
-    condition.lead === 'not-tested' && zone.treatAsLead
-      ? say(
-          'lead-not-tested',
-          ['condition', 'lead'],
-          'Lead not tested',
-          'Paint of this type and age, or of unknown age, is treated as leaded: no dry sanding, blast or heat is planned here.',
-          ['item kind', 'year', 'coating'],
-          'A laboratory sample.',
-        )
-      : null,
+    ...untested(zone).map(({ poison, reason }) =>
+      say(
+        `${poison}-not-tested`,
+        ['condition', poison],
+        `${poison === 'tar' ? 'Coal tar' : upperFirst(poison)} not tested`,
+        reason,
+        ['item kind', 'year', 'substrate', 'coating and its colour', 'features'],
+        'A laboratory sample of every layer; a swab alone clears nothing.',
+      ),
+    ),
     zone.part.substrate === 'plastic-unmarked' && zone.part.floats === 'not-tested'
       ? say(
           'float-test',
@@ -226,4 +227,25 @@ function buildStops(zone: ZoneFacts, build: BuildPlan | null): Finding[] {
       'Change the finish, the treatment or the service.',
     ),
   ];
+}
+
+type Tested = 'lead' | 'chromate' | 'asbestos' | 'tar' | 'organotin';
+const SUSPECTED: Readonly<Record<Tested, string>> = {
+  lead: 'Paint of this kind, age or colour, or of unknown age, is treated as leaded: no dry sanding, blast or heat is planned here.',
+  chromate:
+    'Primer here, of this age or unknown age, is treated as chromated: no dry sanding, blast or heat is planned. “No lead” says nothing of it.',
+  asbestos:
+    'Linings, underseal or filler of this age may hold asbestos: kept wet, never blown, and whoever takes it off is licensed where the law says so.',
+  tar: 'Old bitumen may be coal tar: its dust and fume harm skin and lungs. Cold, wet, skin covered, its waste apart.',
+  organotin:
+    'Antifouling from before about 2008 may hold organotin under what was laid on since: bunded, wet, its waste apart, by the rules of the yard.',
+};
+
+/** What is taken to be in the coating only because nobody has looked. */
+function untested(zone: ZoneFacts): { readonly poison: Tested; readonly reason: string }[] {
+  const { condition } = zone.zone;
+  const poisons = poisonsIn(zone);
+  return (Object.entries(SUSPECTED) as [Tested, string][]).flatMap(([poison, reason]) =>
+    poisons.includes(poison) && condition[poison] === 'not-tested' ? [{ poison, reason }] : [],
+  );
 }

@@ -6,7 +6,6 @@ import type { MethodRule, MethodSubject } from '../subjects.ts';
 const HIDES_FILLER = 250;
 /** µm of stack that glass bead does not cut; common practice, no source. */
 const BEAD_MOST = 120;
-const ASBESTOS_UNTIL = 1990;
 
 const refinishFilm = (s: MethodSubject): number =>
   s.zone.off.reduce((sum, { layer }) => sum + (layer.origin === 'refinish' ? layer.thickness : 0), 0);
@@ -52,21 +51,11 @@ export const COATING_RULES: readonly MethodRule[] = [
     effect: 'rule-out',
     title: 'No dry dust from chromate primer',
     reason:
-      'Aircraft primers commonly hold hexavalent chromium; their dust causes cancer. Work wet or chemically until a laboratory has looked for chromate and found none: “no lead” says nothing of it.',
+      'Primers of aircraft, over light alloy and old zinc primers commonly hold hexavalent chromium; their dust causes cancer. Work wet or chemically until a laboratory has looked for chromate and found none: “no lead” says nothing of it.',
     basis: fromMemory('29 CFR 1910.1026; local law decides'),
-    looksAt: ['item kind', 'coating', 'chromate test', 'method'],
+    looksAt: ['item kind', 'year', 'substrate', 'coating', 'chromate test', 'method'],
     change: 'A laboratory result that finds no chromate.',
     when: (s) => s.zone.treatAsChromate && does(s, 'dry-dust', 'heat'),
-  },
-  {
-    id: 'old-filler-asbestos',
-    effect: 'caution',
-    title: 'Old filler may hold asbestos',
-    reason: 'Some fillers of that age do: no dry sanding before a sample has been tested.',
-    basis: practice,
-    looksAt: ['year', 'coating', 'method'],
-    change: 'A laboratory sample, or wet work.',
-    when: (s) => does(s, 'dry-dust') && s.zone.filler && s.zone.job.item.year !== null && s.zone.job.item.year < ASBESTOS_UNTIL,
   },
   {
     id: 'bead-thin-only',

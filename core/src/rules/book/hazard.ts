@@ -139,12 +139,13 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   {
     id: 'friction-asbestos',
     effect: 'rule-out',
-    title: 'Old linings may hold asbestos',
-    reason: 'No dry dust near old friction linings or gaskets: stop and have them tested or removed by licensed people.',
+    title: 'No dry work on what may hold asbestos',
+    reason:
+      'Friction linings and gaskets, bitumen underseal and old filler may hold asbestos: no dry dust, no heat, no air jet near them. Have them tested, or taken off by licensed people.',
     basis: practice,
-    looksAt: ['features', 'method'],
-    change: 'Linings removed.',
-    when: (s) => s.zone.has('friction-lining') && does(s, 'dry-dust', 'heat'),
+    looksAt: ['features', 'year', 'coating', 'asbestos test', 'method'],
+    change: 'A laboratory result that finds none; linings off.',
+    when: (s) => s.zone.asbestos && does(s, 'dry-dust', 'heat'),
   },
   {
     id: 'tank-purge',

@@ -1,3 +1,4 @@
+import { mayHold } from '../../facts/poisons.ts';
 import type { Feature } from '../../model/job.ts';
 import { releasedFinds, stoppedFinds } from '../../bare/held-finds.ts';
 import { isTank } from '../../rules/groups.ts';
@@ -160,8 +161,8 @@ function takeApart({ facts: { part, shop } }: FaceInput): Task[] {
 function contain(input: FaceInput): Task[] {
   const { facts } = input;
   const asked = required(input, 'lead-collect') ?? required(input, 'antifoul-contained');
-  if (!asked && !facts.treatAsLead && !facts.treatAsChromate && !facts.biocide) return [];
-  const what = facts.treatAsLead ? 'may hold lead' : facts.treatAsChromate ? 'may hold chromate' : 'holds biocide';
+  const what = mayHold(facts);
+  if (!asked && what === '') return [];
   return [
     {
       kind: 'contain',

@@ -1,3 +1,4 @@
+import { wetOnly } from '../../facts/poisons.ts';
 import type { Window } from '../../build/windows.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { isTank } from '../../rules/groups.ts';
@@ -28,8 +29,8 @@ export function finishTasks(input: FaceInput, windows: readonly Window[]): Task[
       hand: HAND.clear,
       detail:
         'What the dust and sludge asked for stays on until it is done. Acid and caustic apart, labelled with content and date; solvent rags in a lidded metal can.',
-      ...(facts.treatAsLead
-        ? { cautions: ['Leaded water settles a day; solids and water go to a hazardous-waste collector, never on the ground or down a drain.'] }
+      ...(wetOnly(facts) || facts.biocide
+        ? { cautions: ['Water of it settles a day; solids and water go to a hazardous-waste collector, never on the ground or down a drain.'] }
         : {}),
     },
     {

@@ -1,3 +1,4 @@
+import { mayHold, wetOnly } from '../../facts/poisons.ts';
 import { holdsFilm } from '../../bare/hold-film.ts';
 import { PH } from '../../bare/hold-points.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
@@ -42,14 +43,14 @@ function treatment(facts: ZoneFacts, kind: OperationKind, id: TreatmentId, detai
 function derust(input: FaceInput): Task[] {
   const { facts, used } = input;
   if (!used.has('mechanical') || waxed(input)) return [];
-  const wet = facts.treatAsLead;
+  const wet = wetOnly(facts);
   return [
     {
       ...treatment(
         facts,
         'derust',
         'mechanical',
-        `${wet ? 'Wet, by hand: dust round it may hold lead.' : 'Disc, needles on section, wire in pits.'} No acid over scale.`,
+        `${wet ? `Wet, by hand: the paint round it ${mayHold(facts)}.` : 'Disc, needles on section, wire in pits.'} No acid over scale.`,
       ),
       title: 'Take loose rust and scale off',
       ...(wet ? { takes: ['wet', 'touch'] as const } : {}),

@@ -1,3 +1,4 @@
+import { mayHold, wetOnly } from '../../facts/poisons.ts';
 import { patchArea } from '../../chemical/patch-area.ts';
 import { BREAK_RATE } from '../../chemical/strip-plan.ts';
 import { METHODS, type Method } from '../../catalogue/methods.ts';
@@ -188,12 +189,12 @@ function rounds(input: Chosen): Task[] {
   }));
   if (!plan.broken) return laid;
   const rule = option.findings.find(({ code }) => code === 'clear-break-first');
-  const wet = facts.treatAsLead;
+  const wet = wetOnly(facts);
   return [
     {
       kind: 'break-top',
       title: rule?.title ?? 'Break the closed surface',
-      detail: `${rule?.reason ?? ''}${wet ? ' Wet, by hand: the top may hold lead.' : ''}`,
+      detail: `${rule?.reason ?? ''}${wet ? ` Wet, by hand: the top ${mayHold(facts)}.` : ''}`,
       hand: breaking,
       ...(wet ? { takes: ['wet', 'touch'] as const } : {}),
     },

@@ -124,7 +124,7 @@ function dry({ facts }: FaceInput): Said {
 
 /** Dust that may be poisonous is never blown, dust of old paint and filler neither. */
 function dustOff({ facts, wayOff }: FaceInput): Said {
-  const hazard = isToxic(facts) || facts.has('friction-lining') || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
+  const hazard = isToxic(facts) || facts.asbestos || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
   if (hazard)
     return {
       title: 'Vacuum and wipe damp, no air',

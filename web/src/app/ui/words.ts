@@ -87,8 +87,14 @@ const SIDES: Readonly<Record<'by-shape' | NonNullable<Zone['sides']>, string>> =
   one: 'One side',
   both: 'Both sides',
 };
-export const CHROMATE: Readonly<Record<Condition['chromate'], string>> = { 'not-tested': 'Not tested', present: 'Found', 'lab-clear': 'Lab: none' };
-export const LEAD: Readonly<Record<Condition['lead'], string>> = { 'not-tested': 'Not tested', suspected: 'Suspected', 'lab-clear': 'Lab: none' };
+/** Chromate, asbestos, organotin: each a test of its own. */
+export const TESTED: Readonly<Record<Condition['chromate'], string>> = { 'not-tested': 'Not tested', present: 'Found', 'lab-clear': 'Lab: none' };
+export const LEAD: Readonly<Record<Condition['lead'], string>> = {
+  'not-tested': 'Not tested',
+  suspected: 'Suspected',
+  present: 'Lab: found',
+  'lab-clear': 'Lab: none',
+};
 export const FEATURES: Readonly<Record<Feature, string>> = {
   threads: 'Threads',
   'bearing-seats': 'Bearing seats',
@@ -152,7 +158,7 @@ export const HELD_OPTIONS = options(HELD);
 export const LAYER_STATE_OPTIONS = options(LAYER_STATES);
 export const RUST_OPTIONS = options(RUST);
 export const CONTAMINATION_OPTIONS = options(CONTAMINATION);
-export const CHROMATE_OPTIONS = options(CHROMATE);
+export const TESTED_OPTIONS = options(TESTED);
 export const LEAD_OPTIONS = options(LEAD);
 export const HISTORY_OPTIONS = options(HISTORIES);
 export const LET_GO_OPTIONS = options(LET_GO);

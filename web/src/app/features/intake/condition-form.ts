@@ -5,7 +5,6 @@ import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import {
-  CHROMATE_OPTIONS,
   CONTAMINATION_OPTIONS,
   CROSSCUT_OPTIONS,
   HISTORY_OPTIONS,
@@ -14,6 +13,7 @@ import {
   LET_GO_OPTIONS,
   NOT_TESTED,
   RUST_OPTIONS,
+  TESTED_OPTIONS,
 } from '../../ui/words';
 
 @Component({
@@ -24,7 +24,10 @@ import {
       <div class="block"><h2>Condition</h2></div>
       <div class="form">
         <lb-choice label="Lead" [value]="condition.lead" [options]="lead" (changed)="set('lead', $event)" />
-        <lb-choice label="Chromate" [value]="condition.chromate" [options]="chromate" (changed)="set('chromate', $event)" />
+        <lb-choice label="Chromate" [value]="condition.chromate" [options]="tested" (changed)="set('chromate', $event)" />
+        @if (asks().asbestos) { <lb-choice label="Asbestos" [value]="condition.asbestos" [options]="tested" (changed)="set('asbestos', $event)" /> }
+        @if (asks().tar) { <lb-choice label="Coal tar" [value]="condition.tar" [options]="tested" (changed)="set('tar', $event)" /> }
+        @if (asks().organotin) { <lb-choice label="Organotin" [value]="condition.organotin" [options]="tested" (changed)="set('organotin', $event)" /> }
         <lb-choice label="Crosscut, ISO 2409" [value]="condition.crosscut ?? untested" [options]="crosscut" (changed)="set('crosscut', $event === untested ? null : $event)" />
         <lb-choice label="Rust grade, ISO 8501-1" [value]="condition.rustGrade" [options]="rust" (changed)="set('rustGrade', $event)" />
         <div class="field"><label for="pitted">Pitted</label><span><nz-switch nzId="pitted" [ngModel]="condition.pitted" (ngModelChange)="set('pitted', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
@@ -45,7 +48,17 @@ export class ConditionForm {
     return part && /composite|plastic|wood/.test(CATALOGUE.substrates[part.substrate].group) ? 'Cracked through' : 'Rusted through';
   });
   protected readonly lead = LEAD_OPTIONS;
-  protected readonly chromate = CHROMATE_OPTIONS;
+  protected readonly tested = TESTED_OPTIONS;
+  /** asked only where it may be in this zone */
+  protected readonly asks = computed(() => {
+    const facts = this.context.facts();
+    const condition = this.context.zone()?.condition;
+    return {
+      asbestos: facts?.asbestos === true || (condition?.asbestos ?? 'not-tested') !== 'not-tested',
+      tar: facts?.tar === true || (condition?.tar ?? 'not-tested') !== 'not-tested',
+      organotin: facts?.organotin === true || (condition?.organotin ?? 'not-tested') !== 'not-tested',
+    };
+  });
   protected readonly crosscut = CROSSCUT_OPTIONS;
   protected readonly untested = NOT_TESTED;
   protected readonly rust = RUST_OPTIONS;

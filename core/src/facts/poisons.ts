@@ -1,0 +1,21 @@
+import { WasteHazard } from '../model/waste.ts';
+import type { ZoneFacts } from './zone-facts.ts';
+
+export type Poison = WasteHazard;
+
+/** What is known or has to be taken to be in the old coating, or on the part. */
+export function poisonsIn({ treatAsLead, treatAsChromate, biocide, organotin, tar, asbestos }: ZoneFacts): Poison[] {
+  const inIt: Readonly<Record<Poison, boolean>> = { lead: treatAsLead, chromate: treatAsChromate, biocide, organotin, tar, asbestos };
+  return WasteHazard.options.filter((poison) => inIt[poison]);
+}
+
+/** "may hold lead and chromate"; empty where nothing is to be feared. */
+export function mayHold(facts: ZoneFacts): string {
+  const poisons = poisonsIn(facts);
+  return poisons.length === 0
+    ? ''
+    : `${poisons.some((poison) => poison !== 'biocide') ? 'may hold' : 'holds'} ${poisons.map((poison) => (poison === 'tar' ? 'coal tar' : poison)).join(' and ')}`;
+}
+
+/** Whether nothing of it may become dust: worked wet, by hand. */
+export const wetOnly = ({ treatAsLead, treatAsChromate, asbestos }: ZoneFacts): boolean => treatAsLead || treatAsChromate || asbestos;
