@@ -10,6 +10,7 @@ import type { Shop } from './model/shop.ts';
 import { kitList } from './sheet/kit-list.ts';
 import { planOperations } from './sequence/plan-operations.ts';
 import { checkAir } from './safety/check-air.ts';
+import { checkPlace } from './safety/check-place.ts';
 import { checkPeople } from './safety/check-people.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { wasteStreams } from './sheet/waste-streams.ts';
@@ -29,6 +30,7 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     ...checkJob(job),
     ...zones.flatMap((zone) => zone.findings),
     ...sequence.findings,
+    ...checkPlace(job.place, operations),
     ...checkAir(job.place, operations),
     ...checkPeople(shop, operations),
   ];

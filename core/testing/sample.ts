@@ -116,7 +116,19 @@ export function sampleJob(sample: Sample = {}): Job {
     finish: null,
     zones: [zone],
   };
-  const place = { indoors: true, extraction: true, temperature: 20, humidity: 50, metal: null, wind: null, room: null, airFlow: null, gateReasons: {}, ...sample.place };
+  const place = {
+    indoors: true,
+    kind: 'workshop' as const,
+    extraction: true,
+    temperature: 20,
+    humidity: 50,
+    metal: null,
+    wind: null,
+    room: null,
+    airFlow: null,
+    gateReasons: {},
+    ...sample.place,
+  };
   return {
     ...base,
     item: { ...base.item, year: 2015, ...sample.item },

@@ -112,6 +112,7 @@ function baggageTug(): Job {
     item: { kind: 'vehicle', description: 'Airport baggage tug, apron yellow over older green', year: 1988, service: 'outside' },
     place: {
       indoors: true,
+      kind: 'workshop',
       temperature: degC(17.5),
       humidity: percent(61),
       extraction: true,
@@ -165,6 +166,7 @@ function pilotLaunch(): Job {
     item: { kind: 'boat', description: 'Harbour pilot launch, 9.5 m', year: 2003, service: 'immersed-salt' },
     place: {
       indoors: false,
+      kind: 'workshop',
       temperature: degC(14),
       humidity: percent(68),
       extraction: false,
@@ -195,6 +197,7 @@ function horsebox(): Job {
     item: { kind: 'trailer', description: 'Two-horse trailer', year: 2009, service: 'outside' },
     place: {
       indoors: true,
+      kind: 'workshop',
       temperature: degC(19),
       humidity: percent(52),
       extraction: true,

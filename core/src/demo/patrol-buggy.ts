@@ -33,6 +33,7 @@ export function patrolBuggy(): Job {
     item: { kind: 'vehicle', description: 'Amphibious patrol buggy of a lifeguard station', year: 2001, service: 'outside' },
     place: {
       indoors: true,
+      kind: 'workshop',
       temperature: degC(16),
       humidity: percent(72),
       extraction: true,

@@ -157,6 +157,10 @@ export type Feature = z.infer<typeof Feature>;
 export const Role = z.enum(['not-said', 'ordinary', 'wheel', 'frame', 'tank', 'pressure', 'lifting', 'spring', 'machine-way']);
 export type Role = z.infer<typeof Role>;
 
+/** What has been in a tank. */
+export const Contents = z.enum(['not-said', 'fuel', 'oil', 'water', 'gas', 'chemicals']);
+export type Contents = z.infer<typeof Contents>;
+
 export const Part = z.strictObject({
   id,
   name,
@@ -169,6 +173,7 @@ export const Part = z.strictObject({
   touching: z.array(SubstrateId).max(10).default([]).describe('other materials joined to this part that stripper or blast will reach'),
   finish: FinishId.nullable().describe('topcoat of this part when it differs from the job'),
   role: Role.default('not-said'),
+  contents: Contents.default('not-said').describe('what a tank has held'),
   service: Service.nullable().default(null).describe('where this part works when it differs from the item'),
   alloy: z.string().max(60, 'at most 60 characters').default('').describe('alloy and temper, where it is known'),
   mass: Kilograms.nullable().default(null).describe('weighed; null: from area, thickness and density'),
@@ -183,8 +188,13 @@ export type Part = z.infer<typeof Part>;
 export const GateId = z.enum(['dew', 'cold', 'hot', 'damp', 'wind']);
 export type GateId = z.infer<typeof GateId>;
 
+/** Who else is there, and where vapour goes. */
+export const PlaceKind = z.enum(['workshop', 'cellar', 'food-room', 'public']);
+export type PlaceKind = z.infer<typeof PlaceKind>;
+
 export const Place = z.strictObject({
   indoors: z.boolean(),
+  kind: PlaceKind.default('workshop').describe('what the place is besides'),
   temperature: Celsius,
   humidity: Percent,
   extraction: z.boolean().describe('forced ventilation available'),

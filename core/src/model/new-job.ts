@@ -12,6 +12,7 @@ export const newJob = (name: string): Job => ({
   item: { kind: 'vehicle', description: '', year: null, service: 'outside' },
   place: {
     indoors: true,
+    kind: 'workshop',
     temperature: degC(18),
     humidity: percent(55),
     extraction: false,
@@ -82,8 +83,9 @@ export const newZone = (name: string, newId: NewId): Zone => ({
 });
 
 /** What a part starts with besides its name and material. */
-export const NEW_PART: Pick<Part, 'role' | 'service' | 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = {
+export const NEW_PART: Pick<Part, 'role' | 'contents' | 'service' | 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = {
   role: 'not-said',
+  contents: 'not-said',
   service: null,
   alloy: '',
   mass: null,

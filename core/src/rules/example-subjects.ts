@@ -27,6 +27,7 @@ function exampleZones(): ZoneFacts[] {
   const fair: Job = { ...newJob('Fair'), finish: 'solid-2k', parts };
   const place = {
     indoors: false,
+    kind: 'workshop' as const,
     temperature: degC(6),
     humidity: percent(88),
     extraction: false,

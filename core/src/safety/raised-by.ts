@@ -10,7 +10,6 @@ import type { Task } from '../sequence/task.ts';
 
 /** What a kind of work raises whatever it is done with; common practice, no source. */
 const BY_KIND: Partial<Readonly<Record<OperationKind, readonly Raised[]>>> = {
-  'close-tank': ['fuel-vapour'],
   degrease: ['splash', 'solvent'],
   dewax: ['splash', 'solvent'],
   wipe: ['solvent'],
@@ -93,6 +92,7 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if (wet && kind !== 'test') raised.add('splash');
   if (takes.includes('spark') || sparks(task)) add(['sparks', 'noise']);
   if (takes.includes('acid')) raised.add('corrosive');
+  if (kind === 'close-tank' && facts.part.contents !== 'water') raised.add('fuel-vapour');
   if (takes.includes('load') && facts.has('heavy')) raised.add('load');
   if ((takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
   if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');

@@ -23,6 +23,8 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
   'polish-metal-only': 'build',
   'no-supplied-air': 'safety',
   'nobody-may': 'safety',
+  'place-food-room': 'safety',
+  'place-cellar': 'safety',
   'air-fire': 'safety',
   'air-breathing': 'safety',
   'air-unknown': 'safety',

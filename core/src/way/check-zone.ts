@@ -8,6 +8,7 @@ import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { keyTool } from '../abrasive/rungs-work.ts';
 import { METHODS } from '../catalogue/methods.ts';
+import { isTank } from '../rules/groups.ts';
 import { refusedTouch } from '../rules/contact.ts';
 import { checkTests } from '../identify/check-tests.ts';
 import { lowerFirst, upperFirst } from '../units/casing.ts';
@@ -85,6 +86,16 @@ function questions(zone: ZoneFacts): Finding[] {
         'A laboratory sample of every layer; a swab alone clears nothing.',
       ),
     ),
+    isTank(zone) && zone.part.contents === 'not-said'
+      ? say(
+          'tank-contents',
+          [],
+          'What has the tank held?',
+          'Fuel and gas stay in seams and rust for months; what nobody knows counts as fuel: gas test, no spark, no flame.',
+          ['what the part is', 'what the tank held'],
+          'Enter what it held at intake.',
+        )
+      : null,
     zone.part.substrate === 'plastic-unmarked' && zone.part.floats === 'not-tested'
       ? say(
           'float-test',

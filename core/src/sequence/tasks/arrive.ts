@@ -1,13 +1,13 @@
 import { mayHold } from '../../facts/poisons.ts';
 import type { Feature } from '../../model/job.ts';
 import { releasedFinds, stoppedFinds } from '../../bare/held-finds.ts';
-import { isTank } from '../../rules/groups.ts';
 import { upperFirst } from '../../units/casing.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
+import { closeTank } from './tank.ts';
 
 /** min; model assumption. */
-const HAND = { kit: 15, sheets: 15, licensed: 5, deflate: 10, support: 20, tank: 30, record: 15, piece: 15, contain: 20 } as const;
+const HAND = { kit: 15, sheets: 15, licensed: 5, deflate: 10, support: 20, record: 15, piece: 15, contain: 20 } as const;
 const JOB = { where: [] } as const;
 
 const TAKE_OFF: Partial<Record<Feature, string>> = {
@@ -24,7 +24,7 @@ export const arriveTasks = (input: FaceInput): Task[] => [
   ...damage(input),
   ...makeSafe(input),
   ...support(input),
-  ...tank(input),
+  ...closeTank(input),
   ...recordLines(input),
   ...takeApart(input),
   ...contain(input),
@@ -109,23 +109,6 @@ const support = (input: FaceInput): Task[] => {
         },
       ]
     : [];
-};
-
-const tank = (input: FaceInput): Task[] => {
-  const { facts } = input;
-  if (!isTank(facts)) return [];
-  const asked = required(input, 'tank-purge');
-  return [
-    {
-      kind: 'close-tank',
-      share: `tank ${facts.part.id}`,
-      where: [facts.part.name],
-      title: asked?.title ?? 'Drain, purge and plug the tank',
-      detail: `${asked?.reason ?? 'Vapour stays inside for long.'} The plugs stay until the last coat is dry.`,
-      hand: HAND.tank,
-      hold: { method: 'gas meter', accept: 'below 10 % of the lower explosive limit', unit: '% LEL', least: null, most: 10 },
-    },
-  ];
 };
 
 /** Lettering and stripes are gone once they are stripped. */

@@ -1,13 +1,13 @@
+import { openTank } from './tank.ts';
 import { wetOnly } from '../../facts/poisons.ts';
 import type { Window } from '../../build/windows.ts';
 import type { OperationKind } from '../../model/operation.ts';
-import { isTank } from '../../rules/groups.ts';
 import { formatMinutes } from '../../units/format-quantity.ts';
 import { waxed, type FaceInput } from '../face-input.ts';
 import { look, type Task, type TaskLag } from '../task.ts';
 
 /** min; model assumption. */
-const HAND = { cure: 5, tank: 10, tyre: 10, wax: 10, covered: 5, refit: 30, launch: 30, clear: 30, write: 10, soak: 5 } as const;
+const HAND = { cure: 5, tyre: 10, wax: 10, covered: 5, refit: 30, launch: 30, clear: 30, write: 10, soak: 5 } as const;
 const JOB = { where: [] } as const;
 
 /** Cure, put together, clear up and write down. */
@@ -77,20 +77,6 @@ function cure({ build }: FaceInput, windows: readonly Window[]): Task[] {
     },
   ];
 }
-
-const openTank = ({ facts }: FaceInput): Task[] =>
-  isTank(facts)
-    ? [
-        {
-          kind: 'open-tank',
-          share: `open ${facts.part.id}`,
-          where: [facts.part.name],
-          title: 'Plugs out of the tank',
-          detail: 'Only now: the last coat is dry. Flush, look inside, new seals.',
-          hand: HAND.tank,
-        },
-      ]
-    : [];
 
 const tyre = ({ facts }: FaceInput): Task[] =>
   facts.has('tyre') && facts.shop.schools.P5 === 'wipe'

@@ -18,6 +18,8 @@ const OFFERS: Readonly<Record<string, readonly Offer[]>> = {
   'air-fire': [PLACE, OTHER_PRODUCT, OTHER_WAY],
   'air-breathing': [PLACE, OTHER_PRODUCT, OTHER_WAY],
   'air-unknown': [PLACE],
+  'place-food-room': [PLACE],
+  'place-cellar': [PLACE, OTHER_WAY, OTHER_PRODUCT],
   'dew-gate': GATE,
   'cold-gate': GATE,
   'hot-gate': GATE,

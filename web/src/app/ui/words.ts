@@ -1,4 +1,4 @@
-import type { Condition, Feature, Item, Layer, Part, Shape, Stage, StageName, Target, Zone } from '@lift-bare/core';
+import type { Condition, Feature, Item, Job, Layer, Part, Shape, Stage, StageName, Target, Zone } from '@lift-bare/core';
 import type { ChoiceOption } from './choice-field';
 
 /** Words on the screen for the values of the document. */
@@ -70,6 +70,20 @@ const LET_GO: Readonly<Record<NonNullable<Condition['letGo']> | typeof HOLDS, st
   sun: 'Sun',
   soaked: 'Something soaked in',
   'wrong-neighbour': 'Laid on what it does not hold on',
+};
+const CONTENTS: Readonly<Record<Part['contents'], string>> = {
+  'not-said': 'Not said yet',
+  fuel: 'Fuel',
+  oil: 'Oil',
+  water: 'Water',
+  gas: 'Gas',
+  chemicals: 'Chemicals',
+};
+const PLACE_KINDS: Readonly<Record<Job['place']['kind'], string>> = {
+  workshop: 'A workshop or booth',
+  cellar: 'A cellar, below ground',
+  'food-room': 'Where food is kept or made',
+  public: 'Where others pass',
 };
 const ROLES: Readonly<Record<Part['role'], string>> = {
   'not-said': 'Not said yet',
@@ -158,6 +172,8 @@ export const HELD_OPTIONS = options(HELD);
 export const LAYER_STATE_OPTIONS = options(LAYER_STATES);
 export const RUST_OPTIONS = options(RUST);
 export const CONTAMINATION_OPTIONS = options(CONTAMINATION);
+export const CONTENTS_OPTIONS = options(CONTENTS);
+export const PLACE_KIND_OPTIONS = options(PLACE_KINDS);
 export const TESTED_OPTIONS = options(TESTED);
 export const LEAD_OPTIONS = options(LEAD);
 export const HISTORY_OPTIONS = options(HISTORIES);

@@ -20,7 +20,7 @@ import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
-import { ITEM_KIND_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
+import { ITEM_KIND_OPTIONS, PLACE_KIND_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
 import { YearField } from './year-field';
 
 const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGUE.finishes).map(({ id, name }) => ({ value: id, label: name }));
@@ -41,6 +41,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
         <lb-quantity label="Relative humidity" dimension="share" [schema]="percent" [value]="job.place.humidity" (changed)="setPlace('humidity', percent.parse($event))" />
         <lb-quantity label="Part temperature" dimension="temperature" [schema]="celsius" [value]="job.place.metal" [optional]="true" placeholder="as the air" (changed)="setPlace('metal', celsius.parse($event))" (cleared)="setPlace('metal', null)" />
         <div class="field"><label for="indoors">Indoors</label><span><nz-switch nzId="indoors" [ngModel]="job.place.indoors" (ngModelChange)="setPlace('indoors', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
+        <lb-choice label="It is" [value]="job.place.kind" [options]="places" (changed)="setPlace('kind', $event)" />
         <div class="field"><label for="extraction">Forced extraction</label><span><nz-switch nzId="extraction" [ngModel]="job.place.extraction" (ngModelChange)="setPlace('extraction', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         @if (job.place.indoors) {
           <lb-quantity label="Air of the room" dimension="room" [schema]="room" [value]="job.place.room" [optional]="true" placeholder="not measured" (changed)="setPlace('room', room.parse($event))" (cleared)="setPlace('room', null)" />
@@ -75,6 +76,7 @@ export class ItemForm {
   protected readonly kinds = ITEM_KIND_OPTIONS;
   protected readonly services = SERVICE_OPTIONS;
   protected readonly finishes = FINISH_OPTIONS;
+  protected readonly places = PLACE_KIND_OPTIONS;
 
   protected set<K extends keyof Job>(key: K, value: Job[K]): void {
     this.context.edit(key, (job) => ({ ...job, [key]: value }));

@@ -7,7 +7,7 @@ import { FinishChoice } from '../../ui/finish-choice';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
-import { FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS, ROLE_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
+import { CONTENTS_OPTIONS, FEATURE_OPTIONS, FLOAT_OPTIONS, HELD_OPTIONS, ROLE_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
 
 const SUBSTRATE_OPTIONS: readonly ChoiceOption<SubstrateId>[] = Object.values(CATALOGUE.substrates).map(({ id, name }) => ({
   value: id,
@@ -32,6 +32,7 @@ const AS_ITEM = 'as-item';
         <lb-choice label="Held for painting" [value]="part.held" [options]="held" (changed)="set('held', $event)" />
         <lb-finish-choice class="wide" [finish]="part.finish" [job]="context.job()?.finish ?? null" (changed)="set('finish', $event)" />
         <lb-choice label="What it is" [value]="part.role" [options]="roles" (changed)="set('role', $event)" />
+        @if (part.role === 'tank' || part.features.includes('fuel-tank')) { <lb-choice label="It has held" [value]="part.contents" [options]="contents" (changed)="set('contents', $event)" /> }
         <lb-choice label="Works" [value]="part.service ?? asItem" [options]="services" (changed)="set('service', $event === asItem ? null : $any($event))" />
         <lb-text label="Alloy and temper" [value]="part.alloy" [most]="60" placeholder="if known" (changed)="set('alloy', $event)" />
         <lb-quantity label="Weighed" dimension="mass" [schema]="kilograms" [value]="part.mass" [optional]="true" [placeholder]="units.show(mass(part), 'mass')" (changed)="set('mass', $any($event))" (cleared)="set('mass', null)" />
@@ -54,6 +55,7 @@ export class PartForm {
   protected readonly held = HELD_OPTIONS;
   protected readonly features = FEATURE_OPTIONS;
   protected readonly roles = ROLE_OPTIONS;
+  protected readonly contents = CONTENTS_OPTIONS;
   protected readonly asItem = AS_ITEM;
   protected readonly services = [{ value: AS_ITEM, label: 'As the item does' }, ...SERVICE_OPTIONS];
 

@@ -11,8 +11,8 @@ import { WaysOut } from '../../ui/ways-out';
 import { STEP_STAGES } from '../../ui/words';
 import { GUARDS, VERDICTS } from './safety-words';
 
-/** What is asked or told about the air without stopping the work. */
-const AIR = ['air-unknown', 'air-mask'];
+/** What is asked or told about air and place without stopping the work. */
+const TOLD = ['air-unknown', 'air-mask', 'place-public'];
 
 /** The safety sheet of the job: what comes up, what to wear and have, air, people, first aid and waste; made to be printed and signed. */
 @Component({
@@ -41,7 +41,7 @@ export class SafetyPage {
     ...new Map(
       this.context
         .plan()
-        ?.findings.filter(({ severity, code }) => severity === 'stop' || AIR.includes(code))
+        ?.findings.filter(({ severity, code }) => severity === 'stop' || TOLD.includes(code))
         .map((finding) => [finding.title, finding]),
     ).values(),
   ]);
