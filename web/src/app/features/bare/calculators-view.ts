@@ -55,7 +55,8 @@ export class CalculatorsView {
 
   protected readonly caustic = signal(50);
   protected readonly neutraliser = signal<AcidId>('acetic');
-  protected readonly acidGrams = computed(() => acidFor(this.caustic(), this.neutraliser()));
+  protected readonly wantedPh = signal(7);
+  protected readonly acidGrams = computed(() => acidFor(this.caustic(), this.neutraliser(), this.wantedPh()));
 
   protected readonly currentDensity = signal(0.5);
   protected readonly current = computed(() => electrolysis(this.rustArea(), this.currentDensity(), this.rust()));
