@@ -34,12 +34,16 @@ const MISSED: Partial<Readonly<Record<CoatPlan['base'], string>>> = {
   'clear-2k': 'key with P1000 wet before another coat',
   'zinc-rich': 'wash off white rust, sweep or key, then go on',
 };
+/** Shares of its recoat time between which an epoxy is tacky to the thumb; model assumption, the tin has the hours. */
+const TACKY = [0.5, 1.5] as const;
+/** min that antifouling waits for the water at most; model assumption, the tin has the days. */
+const LAUNCH_WITHIN = 60 * 24 * 60;
 const KEY_AGAIN = 'key it, wipe, then go on';
 
 /** Every window of a build, coat by coat, and of the whole at its end. */
 export function windowsOf(zone: ZoneFacts, build: BuildPlan): Window[] {
   const { waits } = zone.shop;
-  const coats = build.coats.flatMap((coat) => ofCoat(coat, waits));
+  const coats = build.coats.flatMap((coat, i) => ofCoat(coat, build.coats[i + 1], waits));
   const last = build.coats.at(-1);
   if (!last || !zone.finish) return coats;
   const handle = zone.finish.handle.value * last.drying;
@@ -50,7 +54,7 @@ export function windowsOf(zone: ZoneFacts, build: BuildPlan): Window[] {
     window('assemble', handle * ASSEMBLE, waits.assemble === null ? build.handle * ASSEMBLE : later(handle * ASSEMBLE, waits.assemble * last.drying)),
     window('load', zone.finish.load.value * last.drying, build.load),
     ...(zone.finish.id === 'antifouling'
-      ? [{ ...window('immerse', last.recoatMin, null), until: last.recoatMax, missed: 'key and one more coat before the launch' }]
+      ? [{ ...window('immerse', last.recoatMin, null), until: LAUNCH_WITHIN, missed: 'rub it down wet and lay on one more coat before the launch' }]
       : []),
   ];
 }
@@ -69,18 +73,27 @@ const opening =
 /** A wait of the shop never cuts one of the label short. */
 const later = (label: number, shop: number | null): number => Math.max(label, shop ?? 0);
 
-function ofCoat(coat: CoatPlan, waits: Waits): Window[] {
+function ofCoat(coat: CoatPlan, next: CoatPlan | undefined, waits: Waits): Window[] {
   const window = opening(coat.name);
   const closing = { until: coat.recoatMax, missed: missedOf(coat) };
   const sanded = coat.role !== 'colour' && coat.base !== 'adhesion-promoter' && !coat.base.startsWith('etch');
   const sand = coat.recoatMin * SAND;
   return [
     ...(coat.coats > 1 ? [{ ...window('flash', coat.flash, null), ...closing }] : []),
-    { ...window('recoat', coat.recoatMin, null), ...closing },
+    takenWhileTacky(coat, next) ? { ...tacky(coat), missed: missedOf(coat) } : { ...window('recoat', coat.recoatMin, null), ...closing },
     ...(sanded ? [window('sand', sand, later(sand, waits.sand && waits.sand * coat.drying))] : []),
     ...(coat.role === 'colour' ? [window('tape', usualTape(coat), coat.tapeFrom)] : []),
   ];
 }
+
+/** Antifouling holds on a barrier epoxy only while that is tacky to the thumb, or on its key. */
+const takenWhileTacky = ({ base }: CoatPlan, next: CoatPlan | undefined): boolean =>
+  base === 'barrier-epoxy' && (next?.base.startsWith('antifoul') ?? false);
+
+const tacky = (coat: CoatPlan): Window => {
+  const window = opening(coat.name)('recoat', coat.recoatMin * TACKY[0], null);
+  return { ...window, until: coat.recoatMin * TACKY[1] };
+};
 
 const missedOf = ({ base, recoatMax }: CoatPlan): string | null => (recoatMax === null ? null : (MISSED[base] ?? KEY_AGAIN));
 

@@ -82,6 +82,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
   const share = side === null ? 1 : 0.5;
   const against = coat.role === 'colour' ? null : (build?.against ?? null);
   const shut = shutFor(input, coat);
+  const next = windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
   return Array.from({ length: coat.coats }, (_, i): Task => {
     const pass = i + 1;
     const remedy: OperationKind = coat.base === 'adhesion-promoter' ? 'coat' : 'sand-film';
@@ -104,7 +105,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       title: coat.name,
       detail: '',
       hand: (coat.hand / coat.coats) * share,
-      wait: i === coat.coats - 1 ? coat.recoatMin : coat.flash,
+      wait: i === coat.coats - 1 ? (next?.from ?? coat.recoatMin) : coat.flash,
       coat: { plan: coat, pass, of: coat.coats, share },
       ...(side === null ? {} : { side }),
       ...(first && i === 0 ? { needs: FIRST_COAT } : {}),
@@ -113,7 +114,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       because: coat.why,
       ...(against === null ? {} : { against }),
       ...(shut === null ? {} : { stop: shut }),
-      ...(i === coat.coats - 1 ? { hold: look('clock', recoatText(coat)) } : {}),
+      ...(i === coat.coats - 1 && next ? { hold: look('clock', recoatText(coat, next)) } : {}),
     };
   });
 }
@@ -156,10 +157,10 @@ function startLags({ bare }: FaceInput): TaskLag[] {
   ];
 }
 
-const recoatText = (coat: CoatPlan): string =>
-  coat.recoatMax === null
-    ? `Next product from ${formatMinutes(coat.recoatMin)}; key first once hard.`
-    : `Next product between ${formatMinutes(coat.recoatMin)} and ${formatMinutes(coat.recoatMax)}; after that ${coat.base === 'adhesion-promoter' ? 'lay promoter on again' : 'key first'}.`;
+const recoatText = ({ base }: CoatPlan, { from, until }: Window): string =>
+  until === null
+    ? `Next product from ${formatMinutes(from)}; key first once hard.`
+    : `Next product between ${formatMinutes(from)} and ${formatMinutes(until)}; after that ${base === 'adhesion-promoter' ? 'lay promoter on again' : 'key first'}.`;
 
 function cautionsOf({ build }: FaceInput, coat: CoatPlan): string[] {
   const findings = [
