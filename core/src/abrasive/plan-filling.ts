@@ -29,7 +29,7 @@ const BLOCKING = 60;
 
 /**
  * Two-part filler for the dents of a zone: mass = area × depth × density with what is blocked off; hardener by mass; pot life halves for every 10 K
- * and goes against the share of hardener; a batch is what can be spread in it. Null where there is nothing to fill.
+ * of warmth and goes against the share of hardener; a batch is what can be spread in it. Null where there is nothing to fill.
  */
 export function planFilling(zone: ZoneFacts, abrade: AbradePlan | null): FillingPlan | null {
   const { filling } = zone.zone;
@@ -37,12 +37,12 @@ export function planFilling(zone: ZoneFacts, abrade: AbradePlan | null): Filling
   const { area, depth, hardener } = filling;
   const scale = cureScale(zone.job.place.temperature);
   const mass = area * depth * DENSITY * (1 + BLOCKED_OFF);
-  const potLife = POT_LIFE * scale * (USUAL_HARDENER / hardener);
+  const potLife = POT_LIFE * Math.min(1, scale) * (USUAL_HARDENER / hardener);
   const layers = Math.ceil(depth / LAYER - 1e-9);
   const layerMass = mass / layers;
   const batch = Math.min(layerMass, (potLife * IN_TIME * SPREAD * mass) / (area * layers));
   const batches = layers * Math.ceil(layerMass / batch - 1e-9);
-  const sandable = SANDABLE * scale;
+  const sandable = SANDABLE * Math.max(1, scale);
   const ladder = fillingLadder(zone, abrade);
   return {
     mass,

@@ -87,14 +87,26 @@ describe('how much and how long', () => {
     expect((coats({ access: 'tube' })[0]?.litres ?? 0) / (coats()[0]?.litres ?? 1)).toBeCloseTo(1 / 0.6, 9);
   });
 
-  test('ten degrees less doubles flash, window and cure; pot life as well', () => {
-    const [cold, warm] = [build({ place: { temperature: 15 } }), build({ place: { temperature: 25 } })];
-    expect((cold?.handle ?? 0) / (warm?.handle ?? 1)).toBeCloseTo(2, 9);
+  test('ten degrees less than the label doubles flash, opening and cure; its ends are not put off, nor is the pot life', () => {
+    const [cold, label] = [build({ place: { temperature: 10 } }), build({ place: { temperature: 20 } })];
+    expect((cold?.handle ?? 0) / (label?.handle ?? 1)).toBeCloseTo(2, 9);
     for (const [i, coat] of (cold?.coats ?? []).entries()) {
-      const other = warm?.coats[i];
+      const other = label?.coats[i];
       expect(coat.flash / (other?.flash ?? 1)).toBeCloseTo(2, 9);
       expect(coat.recoatMin / (other?.recoatMin ?? 1)).toBeCloseTo(2, 9);
-      if (coat.potLife !== null) expect(coat.potLife / (other?.potLife ?? 1)).toBeCloseTo(2, 9);
+      expect(coat.recoatMax).toBe(other?.recoatMax);
+      expect(coat.potLife).toBe(other?.potLife);
+    }
+  });
+
+  test('ten degrees more cuts no wait of the label short, and halves its ends and the pot life', () => {
+    const [warm, label] = [build({ place: { temperature: 30 } }), build({ place: { temperature: 20 } })];
+    expect(warm?.handle).toBe(label?.handle);
+    for (const [i, coat] of (warm?.coats ?? []).entries()) {
+      const other = label?.coats[i];
+      expect([coat.flash, coat.recoatMin]).toEqual([other?.flash, other?.recoatMin]);
+      if (coat.recoatMax !== null) expect(coat.recoatMax / (other?.recoatMax ?? 1)).toBeCloseTo(0.5, 9);
+      if (coat.potLife !== null) expect(coat.potLife / (other?.potLife ?? 1)).toBeCloseTo(0.5, 9);
     }
   });
 

@@ -29,7 +29,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
   const topcoats = priming && wet ? colours(zone, finish, priming, catalogue) : null;
   const coats = [...grounds, ...(topcoats?.coats ?? [])];
   const profile = zone.kept.length === 0 ? ground.profile : 0;
-  const scale = coats.at(-1)?.drying ?? cureScale(zone.job.place.temperature);
+  const scale = coats.at(-1)?.drying ?? Math.max(1, cureScale(zone.job.place.temperature));
   return {
     primers: byHand?.primers?.length === 0 ? primers.map(unchosen) : primers,
     coats,

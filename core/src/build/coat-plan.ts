@@ -3,6 +3,7 @@ import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { litres } from '../units/quantities.ts';
+import { closesAt, labelScales } from './label-times.ts';
 import { SPRAY_CAN, cansFor } from './spray-can.ts';
 import { paintLitres, profileLitres, spreadingRate, transferShare, wetFilm } from './quantity.ts';
 import { usualTape } from './tape-times.ts';
@@ -27,7 +28,8 @@ export const roleOf = ({ id }: CoatProduct): 'surfacer' | 'primer' => (id === 's
 /** One product on one zone: coats and films, litres, and its waits at the temperature of the workplace. */
 export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null, share = 1 }: Place): CoatPlan {
   const { temperature } = zone.job.place;
-  const scale = cureScale(temperature, product.halving.value);
+  const scales = labelScales(temperature, product);
+  const { opens } = scales;
   const { coats, dryFilm } = coatWeight(zone, product);
   const solids = product.volumeSolids.value;
   const area = zone.area * share;
@@ -57,12 +59,12 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     filling: profileLitres(area, profile, solids) / lands,
     thinner: canned ? 0 : needed * product.thinner.value,
     pricePerLitre: zone.shop.prices[product.ref] ?? product.pricePerLitre.value,
-    flash: product.flash.value * scale,
-    recoatMin: product.recoatMin.value * scale,
-    recoatMax: scaled(product.recoatMax.value, scale),
-    potLife: scaled(product.potLife.value, cureScale(temperature)),
-    tapeFrom: Math.max(usualTape({ pack: product.pack, drying: scale }), (zone.shop.waits.tape ?? 0) * scale),
-    drying: scale,
+    flash: product.flash.value * opens,
+    recoatMin: product.recoatMin.value * opens,
+    recoatMax: closesAt(product.recoatMin.value, product.recoatMax.value, scales),
+    potLife: product.potLife.value && product.potLife.value * Math.min(1, cureScale(temperature)),
+    tapeFrom: Math.max(usualTape({ pack: product.pack, drying: opens }), (zone.shop.waits.tape ?? 0) * opens),
+    drying: opens,
     mix: product.mix.value,
     coldest: product.minTemperature.value,
     dampest: product.maxHumidity.value,
@@ -80,5 +82,3 @@ function coatWeight({ zone, shop }: ZoneFacts, { id, coats, filmPerCoat }: CoatP
   const number = shop.schools.W3 === 'heavy' && id !== 'adhesion-promoter' ? Math.ceil(usual * HEAVY) : usual;
   return { coats: number, dryFilm: film / number };
 }
-
-const scaled = (value: number | null, scale: number): number | null => (value === null ? null : value * scale);

@@ -35,7 +35,7 @@ describe('mixing', () => {
 
   test('no more is mixed than is laid on within 0.8 of the pot life, which halves for every 10 K', () => {
     const large = { area: 60 };
-    const [cool, hot] = [mixOf('solid-2k', { ...large, place: { temperature: 18 } }), mixOf('solid-2k', { ...large, place: { temperature: 28 } })];
+    const [cool, hot] = [mixOf('solid-2k', { ...large, place: { temperature: 20 } }), mixOf('solid-2k', { ...large, place: { temperature: 30 } })];
     expect(hot.most).toBeCloseTo((cool.most ?? 0) / 2, 6);
     expect(hot.batches).toBeGreaterThan(cool.batches);
     expect(hot.perCoat / hot.batches).toBeLessThanOrEqual((hot.most ?? 0) + 1e-9);
@@ -74,9 +74,12 @@ describe('windows', () => {
     return windowsOf(zone, plan);
   };
 
-  test('double for every 10 K colder, all of the label', () => {
-    const [warm, cold] = [windows({ place: { temperature: 25 } }), windows({ place: { temperature: 15 } })];
-    warm.forEach(({ label }, i) => expect(cold[i]?.label).toBeCloseTo(2 * label, 6));
+  type Windows = ReturnType<typeof windows>;
+
+  test('twice the label at 10 K below it, never less than the label above it', () => {
+    const [label, cold, warm] = [20, 10, 30].map((temperature) => windows({ place: { temperature } })) as [Windows, Windows, Windows];
+    label.forEach((window, i) => expect(cold[i]?.label).toBeCloseTo(2 * window.label, 6));
+    label.forEach((window, i) => expect(warm[i]?.label).toBeCloseTo(window.label, 6));
     expect(cureScale(degC(15)) / cureScale(degC(25))).toBeCloseTo(2, 9);
   });
 
@@ -120,6 +123,17 @@ describe('windows', () => {
         );
       }),
     );
+  });
+
+  /** Thumb-tacky is the usual word for it; hours by the tin, shares of the recoat time a model assumption. */
+  test('antifouling goes on barrier epoxy while it is tacky, other coats in its usual window; into the water within its days', () => {
+    const boat: Sample = { substrate: 'grp-gelcoat', stack: [], finish: 'antifouling', item: { kind: 'boat', service: 'immersed-salt' } };
+    const all = windows(boat);
+    const epoxy = all.find(({ what, after }) => what === 'recoat' && after.startsWith('Barrier'));
+    const between = all.find(({ what, after }) => what === 'flash' && after.startsWith('Barrier'));
+    expect(epoxy).toMatchObject({ from: 120, until: 360, missed: expect.stringContaining('key with P80') });
+    expect(between?.until).toBeGreaterThan(1000);
+    expect(all.find(({ what }) => what === 'immerse')).toMatchObject({ until: 60 * 24 * 60, missed: expect.stringContaining('one more coat') });
   });
 
   test('a part too large for the promoter’s ten minutes is done in pieces', () => {

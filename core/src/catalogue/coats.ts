@@ -1,6 +1,7 @@
 import { USUAL_HALVING } from '../climate/cure-scale.ts';
 import { assumed, practised, type Cited } from '../model/basis.ts';
 import type { ProductId } from '../model/ids.ts';
+import { degC, type Celsius } from '../units/quantities.ts';
 import { mixOf, type Mix } from './mixes.ts';
 
 /** A product laid on in coats: primer, surfacer, colour, clear. Times in min at 20 °C, films dry in µm. */
@@ -28,6 +29,8 @@ export interface CoatProduct {
   readonly potLife: Cited<number | null>;
   /** K of warming that halve flash, recoat and cure */
   readonly halving: Cited<number>;
+  /** °C for which its times are stated; null: the sheet states two temperatures */
+  readonly labelAt: Celsius | null;
   readonly mix: Cited<Mix>;
   readonly minTemperature: Cited<number>;
   readonly maxHumidity: Cited<number>;
@@ -83,6 +86,7 @@ export const coatProduct = (id: ProductId, name: string, kind: Kind, row: Row): 
   recoatMax: practised(row[6]),
   potLife: assumed(row[7]),
   halving: assumed(USUAL_HALVING),
+  labelAt: degC(20),
   mix: mixOf(id),
   minTemperature: assumed(row[8]),
   maxHumidity: assumed(row[9]),

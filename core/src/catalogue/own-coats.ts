@@ -35,6 +35,7 @@ export function ownCoat<T extends CoatProduct>(base: T, { id, name, figures }: O
     volumeSolids: own(figures.volumeSolids, base.volumeSolids),
     thinner: own(figures.thinner === undefined ? undefined : figures.thinner / 100, base.thinner),
     halving: halvingOfSheet(figures) === null ? base.halving : own(halving, base.halving),
+    labelAt: halvingOfSheet(figures) === null ? at : null,
     flash: own(wait(figures.flash), base.flash),
     recoatMin: own(opens, base.recoatMin),
     recoatMax: own(wait(figures.recoatMax), opens === undefined ? base.recoatMax : closing(base, opens)),

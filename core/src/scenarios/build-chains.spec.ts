@@ -145,7 +145,9 @@ describe.each(Object.entries({ TANK, FAIRING, RIM, CHAIRS, WHEEL, YACHT, SKIN })
 test('a fuel tank is purged before anything else, and its stripper rinsed and dried at once', () => {
   const tank = plan(TANK);
   expect(asked(tank)).toContain('tank-purge');
-  expect(chain(tank)).toMatch(/^Check the kit > Drain, purge and plug the tank > .*Rinse stripper off > Take the strip covers off > Dry at once/);
+  expect(chain(tank)).toMatch(
+    /^Check the kit > Find out what the tank held; drain, purge and plug it > .*Rinse stripper off > Take the strip covers off > Dry at once/,
+  );
   expect(coats(tank)).toEqual(['epoxy-2k', 'surfacer-2k', 'basecoat', 'clear-2k']);
 });
 
