@@ -5,6 +5,7 @@ const VIEWS = [
   '/',
   '/shop/figures',
   '/shop/air',
+  '/shop/people',
   '/shop/contractors',
   '/shop/schools',
   '/shop/own-rows',
@@ -24,6 +25,7 @@ const VIEWS = [
   '/jobs/demo-4/bare?zone=buggy-23',
   ...['systems', 'stack', 'colours', 'mix', 'masking', 'windows'].map((show) => `/jobs/demo-1/build?zone=tug-6&show=${show}`),
   ...['clock', 'sums'].map((show) => `/jobs/demo-4/bare?zone=buggy-28&show=${show}`),
+  '/jobs/demo-1/safety',
   '/jobs/demo-1/run-sheet',
 ];
 

@@ -105,6 +105,7 @@ export { DEW_MARGIN } from './climate/surface.ts';
 export { closedGates, type ClosedGate } from './climate/paint-gates.ts';
 export { WORN } from './safety/protection.ts';
 export { safetySheet } from './safety/safety-sheet.ts';
+export { AIR_VERDICTS, GUARD_NAMES, STAGE_NAMES } from './safety/sheet-words.ts';
 export { hoursLeft } from './safety/filters-needed.ts';
 export { RESPIRATORS, CARTRIDGES } from './catalogue/respirators.ts';
 export { WASTE_HAZARDS } from './catalogue/waste.ts';

@@ -46,6 +46,7 @@ export interface Sample {
   readonly moisture?: Moisture;
   readonly alloy?: string;
   readonly role?: Part['role'];
+  readonly contents?: Part['contents'];
   readonly held?: Part['held'];
   readonly sides?: Zone['sides'];
   readonly systemReason?: string;
@@ -112,6 +113,7 @@ export function sampleJob(sample: Sample = {}): Job {
     touching: [...(sample.touching ?? [])],
     ...NEW_PART,
     role: sample.role ?? 'ordinary',
+    contents: sample.contents ?? 'not-said',
     alloy: sample.alloy ?? '',
     finish: null,
     zones: [zone],

@@ -1,7 +1,7 @@
 import { mayTouch, withGrit } from '../rules/contact.ts';
 import { onGroup } from '../rules/groups.ts';
 import { METHODS, type Method } from '../catalogue/methods.ts';
-import { ACCESS_SPEED } from '../facts/access-speed.ts';
+import { handSpeed } from '../facts/access-speed.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { LadderStep } from '../model/abrade-plan.ts';
 import type { GritId, MethodId } from '../model/ids.ts';
@@ -28,7 +28,7 @@ const KEY_PASSES = 2;
 
 type Sanding = Extract<Method, { family: 'mech' }>;
 
-export const crossingRate = (id: MethodId, { zone }: Pick<ZoneFacts, 'zone'>): number => (CROSSING[id] ?? BY_HAND) * ACCESS_SPEED[zone.access];
+export const crossingRate = (id: MethodId, { zone }: Pick<ZoneFacts, 'zone'>): number => (CROSSING[id] ?? BY_HAND) * handSpeed(zone);
 
 /** min that one disc or sheet lasts: what it strips against how fast. */
 const lifeOf = ({ consumable, rate }: Sanding): number => (consumable ? (60 * consumable.life.value) / rate.value : Infinity);

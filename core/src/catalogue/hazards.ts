@@ -150,7 +150,7 @@ export const HAZARDS: Readonly<Record<Raised, Asks>> = {
     breathing: BREATHING.vapour,
     hands: HANDS.nitrile,
     body: BODY.coverall,
-    place: have('exhaust on, gun and part earthed'),
+    place: have('exhaust on, outdoors upwind; gun and part earthed'),
     others: have(OTHERS_OUT),
     fire: NO_IGNITION,
   },

@@ -1,5 +1,6 @@
 import type { Stripper } from '../catalogue/strippers.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
+import { FACING_SPEED } from '../facts/access-speed.ts';
 import type { Zone } from '../model/job.ts';
 
 /** m²/h scraped, by access; model assumption. */
@@ -21,10 +22,11 @@ export interface WorkRates {
 
 export function workRates({ zone, shop, substrate }: Pick<ZoneFacts, 'zone' | 'shop' | 'substrate'>, stripper: Stripper): WorkRates {
   const own = zone.lay;
+  const facing = stripper.form === 'bath' ? 1 : FACING_SPEED[zone.orientation];
   const speckless = shop.schools.C4 === 'no-speck' && substrate.id === 'cast-iron' ? SPECKLESS : 1;
   return {
-    layOn: own?.layOn ?? 60 / stripper.layOnRate.value,
-    scrape: stripper.form === 'bath' ? 0 : (own?.scrape ?? (60 * speckless) / SCRAPE[zone.access]),
+    layOn: own?.layOn ?? 60 / (stripper.layOnRate.value * facing),
+    scrape: stripper.form === 'bath' ? 0 : (own?.scrape ?? (60 * speckless) / (SCRAPE[zone.access] * facing)),
     rinse: own?.rinse ?? 60 / RINSE,
   };
 }

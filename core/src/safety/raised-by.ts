@@ -99,6 +99,7 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if (facts.asbestos && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
   if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));
   if (kind === 'strip-blast') add(ofBlast(input));
+  if (kind === 'clear-up') add(ofResidue(input));
   if (kind === 'dry' && onMetal(facts)) raised.add('air-jet');
   if (kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts))) raised.add('zinc-fume');
   if (coat) add(ofCoat(coat.plan));
@@ -148,6 +149,12 @@ export function stripperRaises(facts: ZoneFacts, { id, chemistry, reaction, flam
     ...when(isToxic(facts), 'toxic'),
     ...when(isClosed(facts) && !lye, 'vapour-indoors'),
   ];
+}
+
+/** What lies about at the end: whoever handles it is dressed like whoever made it. */
+function ofResidue({ facts, wayOff, option }: FaceInput): readonly Raised[] {
+  if (facts.off.length === 0 || !wayOff || (option?.sentOut ?? false)) return [];
+  return wayOff.family === 'chem' ? stripperRaises(facts, wayOff.stripper) : wayOff.traits.includes('wet') ? [] : ['old-paint-dust'];
 }
 
 /** In the cabinet the operator stands outside: what is left is its dust when it is opened. */

@@ -1,6 +1,6 @@
 import { paperSpeed } from '../abrasive/start-grit.ts';
 import type { Method } from '../catalogue/methods.ts';
-import { ACCESS_SPEED } from '../facts/access-speed.ts';
+import { handSpeed } from '../facts/access-speed.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Supply } from '../model/plan.ts';
 import { NO_EFFORT, type Effort } from './effort.ts';
@@ -14,7 +14,7 @@ type ToolMethod = Extract<Method, { family: 'keep' | 'mech' | 'heat' }>;
 /** Hours of a hand tool: rate for 100 µm of enamel, this stack against it, this access against an open face. */
 export function toolEffort(zone: ZoneFacts, method: ToolMethod): Effort {
   const factor = method.family === 'mech' ? stackFactor(zone, method.traits.includes('removes-rust')) : 1;
-  const access = ACCESS_SPEED[zone.zone.access];
+  const access = handSpeed(zone.zone);
   const rate = method.rate.value * paperSpeed(zone, method);
   const consumable = 'consumable' in method && method.consumable;
   return {
@@ -24,7 +24,7 @@ export function toolEffort(zone: ZoneFacts, method: ToolMethod): Effort {
     supplies: consumable ? [worn(zone, method.ref, consumable, factor)] : [],
     setUps: toBuy(method.needs, zone.shop),
     unpriced: priceMissing(zone.shop, method.ref) ? [method.name] : [],
-    reckoning: `${Number(rate.toFixed(2))} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${access} for the access. Rates: model assumption.`,
+    reckoning: `${Number(rate.toFixed(2))} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${Number(access.toFixed(2))} for access and how it lies. Rates: model assumption.`,
   };
 }
 

@@ -1,4 +1,13 @@
-import { formatQuantity, WASTE_HAZARDS, type AirLine, type SafetyLine, type SafetySheet, type UnitSystem } from '@lift-bare/core';
+import {
+  AIR_VERDICTS,
+  formatQuantity,
+  GUARD_NAMES,
+  STAGE_NAMES,
+  WASTE_HAZARDS,
+  type SafetyLine,
+  type SafetySheet,
+  type UnitSystem,
+} from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { CARE, INK, RULED, SHEET_STYLES } from './styles.ts';
 
@@ -8,25 +17,6 @@ export interface SafetyTerms {
   /** ISO date */
   readonly today: string;
 }
-
-const GUARDS: Readonly<Record<SafetyLine['guard'], string>> = {
-  eyes: 'Eyes',
-  breathing: 'Breathing',
-  hands: 'Hands',
-  body: 'Body',
-  place: 'Place',
-  others: 'Others',
-  fire: 'Fire',
-};
-const STAGES = { 'set-up': 'Set up', strip: 'Strip', bare: 'Bare surface', build: 'Build', finish: 'Finish' } as const;
-const VERDICTS: Readonly<Record<AirLine['verdict'], string>> = {
-  outdoors: 'outdoors: stand upwind',
-  unknown: 'air not measured: have this fan',
-  enough: 'enough',
-  mask: 'enough with what is worn',
-  breathing: 'TOO LITTLE to breathe',
-  fire: 'TOO LITTLE: could burn',
-};
 
 /** The safety sheet of one job to hang up and sign. */
 export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumentDefinitions {
@@ -84,7 +74,7 @@ const hazards = ({ hazards: all }: SafetySheet): Content | null =>
     : table(
         [64, '*'],
         [],
-        all.map(({ stage, all: own }) => [{ text: STAGES[stage], bold: true }, own.map(({ name, steps }) => `${name} (${steps})`).join(' · ')]),
+        all.map(({ stage, all: own }) => [{ text: STAGE_NAMES[stage], bold: true }, own.map(({ name, steps }) => `${name} (${steps})`).join(' · ')]),
       );
 
 function protection({ lines }: SafetySheet): Content | null {
@@ -95,7 +85,7 @@ function protection({ lines }: SafetySheet): Content | null {
     [64, '*'],
     [],
     guards.map((guard) => [
-      { text: GUARDS[guard], bold: true },
+      { text: GUARD_NAMES[guard], bold: true },
       lines
         .filter((line) => line.guard === guard)
         .map(said)
@@ -118,7 +108,7 @@ const air = ({ air: all }: SafetySheet, { units }: SafetyTerms): Content | null 
           ppm === null ? '' : `${round(ppm)} ppm`,
           `${round(limit)} ppm; fire ${round(fireLimit)}`,
           `${formatQuantity(Number(round(fan)), 'exhaust', units)} / ${formatQuantity(Number(round(bareFan)), 'exhaust', units)}`,
-          VERDICTS[verdict],
+          AIR_VERDICTS[verdict],
         ]),
       );
 

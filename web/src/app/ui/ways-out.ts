@@ -9,10 +9,11 @@ import { offersFor, type Offer } from './offers';
   imports: [RouterLink],
   template: `
     @if (offers().length > 0) {
-      <p class="no-print">@for (offer of offers(); track offer.label) { <a class="btn plain small" [routerLink]="to(offer)" queryParamsHandling="preserve">{{ offer.label }}</a> }</p>
+      <p class="no-print">@for (offer of offers(); track offer.label) { <a class="link small" [routerLink]="to(offer)" queryParamsHandling="preserve">{{ offer.label }}</a> }</p>
     }
   `,
-  styles: 'p { display: flex; flex-wrap: wrap; gap: 6px; margin: 5px 0 0; } a { text-decoration: none; }',
+  styles:
+    "p { display: flex; flex-wrap: wrap; gap: 2px 16px; margin: 3px 0 4px; } a::before { content: '→'; display: inline-block; margin-right: 5px; }",
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WaysOut {

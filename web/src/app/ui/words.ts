@@ -1,4 +1,4 @@
-import type { Condition, Feature, Item, Job, Layer, Part, Shape, Stage, StageName, Target, Zone } from '@lift-bare/core';
+import type { Condition, Feature, Item, Job, Layer, Part, Shape, StageName, Target, Zone } from '@lift-bare/core';
 import type { ChoiceOption } from './choice-field';
 
 /** Words on the screen for the values of the document. */
@@ -80,8 +80,8 @@ const CONTENTS: Readonly<Record<Part['contents'], string>> = {
   chemicals: 'Chemicals',
 };
 const PLACE_KINDS: Readonly<Record<Job['place']['kind'], string>> = {
-  workshop: 'A workshop or booth',
-  cellar: 'A cellar, below ground',
+  workshop: 'Workshop, booth or yard',
+  cellar: 'Cellar, below ground',
   'food-room': 'Where food is kept or made',
   public: 'Where others pass',
 };
@@ -153,14 +153,6 @@ export const STAGES: Readonly<Record<StageName, string>> = {
   safety: 'Safety',
   'run-sheet': 'Run sheet',
 };
-export const STEP_STAGES: Readonly<Record<Stage, string>> = {
-  'set-up': 'Set up',
-  strip: 'Strip',
-  bare: 'Bare surface',
-  build: 'Build',
-  finish: 'Cure and clear up',
-};
-
 /** Grades of risk and exposure, 0 to 3. */
 export const GRADES = ['none', 'low', 'medium', 'high'] as const;
 

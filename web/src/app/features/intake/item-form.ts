@@ -41,7 +41,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
         <lb-quantity label="Relative humidity" dimension="share" [schema]="percent" [value]="job.place.humidity" (changed)="setPlace('humidity', percent.parse($event))" />
         <lb-quantity label="Part temperature" dimension="temperature" [schema]="celsius" [value]="job.place.metal" [optional]="true" placeholder="as the air" (changed)="setPlace('metal', celsius.parse($event))" (cleared)="setPlace('metal', null)" />
         <div class="field"><label for="indoors">Indoors</label><span><nz-switch nzId="indoors" [ngModel]="job.place.indoors" (ngModelChange)="setPlace('indoors', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
-        <lb-choice label="It is" [value]="job.place.kind" [options]="places" (changed)="setPlace('kind', $event)" />
+        <lb-choice label="Place" [value]="job.place.kind" [options]="places" (changed)="setPlace('kind', $event)" />
         <div class="field"><label for="extraction">Forced extraction</label><span><nz-switch nzId="extraction" [ngModel]="job.place.extraction" (ngModelChange)="setPlace('extraction', $event)" nzCheckedChildren="yes" nzUnCheckedChildren="no" /></span></div>
         @if (job.place.indoors) {
           <lb-quantity label="Air of the room" dimension="room" [schema]="room" [value]="job.place.room" [optional]="true" placeholder="not measured" (changed)="setPlace('room', room.parse($event))" (cleared)="setPlace('room', null)" />

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { STAGE_NAMES } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
-import { STEP_STAGES } from '../../ui/words';
 import { groupSteps } from './group-steps';
 
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
@@ -18,7 +18,7 @@ import { groupSteps } from './group-steps';
 export class RunSheetPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly stages = STEP_STAGES;
+  protected readonly stages = STAGE_NAMES;
   protected readonly groups = computed(() => groupSteps(this.context.plan()?.operations ?? []));
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { safetySheet, WASTE_HAZARDS, type AirLine } from '@lift-bare/core';
+import { AIR_VERDICTS, GUARD_NAMES, safetySheet, STAGE_NAMES, WASTE_HAZARDS, type AirLine } from '@lift-bare/core';
 import { format } from 'date-fns';
 import { SafetyApi } from '../../api/safety-api';
 import { failureOf } from '../../api/problem';
@@ -8,8 +8,6 @@ import { JobContext } from '../../state/job-context';
 import { saveBlob } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
-import { STEP_STAGES } from '../../ui/words';
-import { GUARDS, VERDICTS } from './safety-words';
 
 /** What is asked or told about air and place without stopping the work. */
 const TOLD = ['air-unknown', 'air-mask', 'place-public'];
@@ -26,9 +24,9 @@ export class SafetyPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   private readonly api = inject(SafetyApi);
-  protected readonly stages = STEP_STAGES;
-  protected readonly guards = GUARDS;
-  protected readonly verdicts = VERDICTS;
+  protected readonly stages = STAGE_NAMES;
+  protected readonly guards = GUARD_NAMES;
+  protected readonly verdicts = AIR_VERDICTS;
   protected readonly making = signal<'sheet' | 'waste' | null>(null);
   protected readonly failed = signal<string | null>(null);
 
