@@ -1,5 +1,5 @@
 import type { Method } from '../catalogue/methods.ts';
-import { flashRustTime } from '../climate/flash-rust.ts';
+import { bandText, flashRustTime } from '../climate/flash-rust.ts';
 import { surfaceOf } from '../climate/surface.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BarePlan } from '../model/bare.ts';
@@ -29,7 +29,7 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
     const blasted = wayOff?.traits.includes('hard-medium') ?? false;
     const contaminated = saltStays(zone);
     const why = [
-      `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`}`,
+      `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`}, by bands of humidity ${bandText(humidity)}`,
       ...(blasted ? ['blasted steel keeps half as long'] : []),
       ...(contaminated ? ['salt that is not washed off: a tenth'] : []),
     ];

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
-import { sampleFacts, type Sample } from '../../testing/sample.ts';
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { BuildPlan, CoatPlan } from '../model/build.ts';
 import { FinishId } from '../model/ids.ts';
 import { NO_WAITS, type Waits } from '../model/shop.ts';
+import { planJob } from '../plan-job.ts';
 import { degC } from '../units/quantities.ts';
 import { buildPlan } from './build-plan.ts';
 import { checkStack } from './check-stack.ts';
@@ -40,6 +41,25 @@ describe('mixing', () => {
     expect(hot.batches).toBeGreaterThan(cool.batches);
     expect(hot.perCoat / hot.batches).toBeLessThanOrEqual((hot.most ?? 0) + 1e-9);
     expect([mixOf('solid-2k', { place: { temperature: 12 } }).hardener, hot.hardener]).toEqual(['fast hardener', 'slow hardener']);
+  });
+
+  test('thinner goes by the temperature like the hardener, at the mix and on the sheet', () => {
+    const said = (temperature: number) => {
+      const mix = mixOf('solid-2k', { area: 6, place: { temperature } }).parts.map(({ name }) => name);
+      const { operations } = planJob(sampleJob({ area: 6, place: { temperature } }), sampleShop(), CATALOGUE);
+      return [mix.slice(1), operations.find(({ coat }) => coat?.name === 'Two-pack solid colour')?.detail ?? ''] as const;
+    };
+    for (const [temperature, speed] of [
+      [14, 'fast'],
+      [15, 'standard'],
+      [25, 'standard'],
+      [26, 'slow'],
+    ] as const) {
+      const [parts, detail] = said(temperature);
+      expect(parts).toEqual([`${speed} hardener`, `${speed} thinner`]);
+      expect(detail).toContain(`L ${speed} thinner`);
+      expect(detail).toContain(`${speed} hardener`);
+    }
   });
 
   test('a batch too small for the scale is told, and a better scale takes a smaller one', () => {

@@ -32,15 +32,15 @@ export interface MixPlan {
   readonly cans: number | null;
 }
 
-/** Hardener by temperature of the workplace; common practice, no source. */
-function hardenerFor(celsius: number): string {
-  if (celsius < 15) return 'fast hardener';
-  return celsius <= 25 ? 'standard hardener' : 'slow hardener';
+/** Hardener and thinner by temperature of the workplace: fast in the cold, so that it cures and does not sag; slow in the heat, so that it flows. Common practice, no source. */
+export function speedFor(celsius: number): 'fast' | 'standard' | 'slow' {
+  if (celsius < 15) return 'fast';
+  return celsius <= 25 ? 'standard' : 'slow';
 }
 
 /**
  * One coat in batches that are laid on within 0.8 of the pot life, each with its parts by volume and by mass in the order they are poured.
- * `celsius` chooses the hardener, `resolution` is the step of the scale in g. `cans` in L is the size of an aerosol.
+ * `celsius` chooses hardener and thinner, `resolution` is the step of the scale in g. `cans` in L is the size of an aerosol.
  */
 export function planMix(coat: CoatPlan, { celsius, resolution, can }: { celsius: number; resolution: number; can: number }): MixPlan {
   const recipe = coat.mix;
@@ -52,11 +52,12 @@ export function planMix(coat: CoatPlan, { celsius, resolution, can }: { celsius:
   const batches = most === null ? 1 : Math.max(1, Math.ceil(perCoat / most - 1e-9));
   const batch = perCoat / batches / (1 + thinner);
   const whole = recipe.base + recipe.hardener;
-  const hardening = twoPack ? hardenerFor(celsius) : null;
+  const speed = speedFor(celsius);
+  const hardening = twoPack ? `${speed} hardener` : null;
   const parts = pour([
     [twoPack ? 'base' : 'paint', (batch * recipe.base) / whole, recipe.baseDensity],
     [hardening ?? '', (batch * recipe.hardener) / whole, recipe.hardenerDensity],
-    ['thinner', batch * thinner, THINNER_DENSITY.value],
+    [`${speed} thinner`, batch * thinner, THINNER_DENSITY.value],
   ]);
   const hardener = twoPack ? parts[1] : undefined;
   const aerosol = coat.apply === 'aerosol';

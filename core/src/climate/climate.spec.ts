@@ -3,7 +3,7 @@ import psychrolib from 'psychrolib';
 import { degC, percent } from '../units/quantities.ts';
 import { cureScale } from './cure-scale.ts';
 import { dewPoint } from './dew-point.ts';
-import { flashRustTime } from './flash-rust.ts';
+import { bandText, flashRustTime } from './flash-rust.ts';
 
 describe('dew point', () => {
   /** Magnus formula with the constants of Sonntag 1990; ISO 8502-4 tabulates the same. */
@@ -30,6 +30,19 @@ describe('dew point', () => {
     expect(dewPoint(degC(18), percent(100))).toBeCloseTo(18, 9);
     expect(dewPoint(degC(18), percent(0))).toBe(-Infinity);
   });
+});
+
+/** Bands of practice; a jump at an edge is said to be one of the bands. */
+test.each([
+  [30, 'under 40 % 48 h'],
+  [40, '40 to 60 % 24 h'],
+  [59.9, '40 to 60 % 24 h'],
+  [60, '60 to 75 % 8 h'],
+  [84, '75 to 85 % 4 h'],
+  [85, 'above 85 % 1 h'],
+])('at %p % humidity: %s', (humidity, text) => {
+  expect(bandText(percent(humidity))).toBe(text);
+  expect(`${flashRustTime(degC(30), percent(humidity), { blasted: false, contaminated: false }) / 60} h`).toBe(text.split('% ').at(-1));
 });
 
 describe('flash rust', () => {

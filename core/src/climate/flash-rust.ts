@@ -8,6 +8,14 @@ const BANDS: readonly (readonly [below: number, hours: number])[] = [
   [85, 4],
 ];
 
+/** The band of humidity that a clock goes by, in words: the jump at its edge is the band's, not the metal's. */
+export function bandText(humidity: Percent): string {
+  const i = BANDS.findIndex(([below]) => humidity < below);
+  const band = BANDS[i];
+  if (!band) return `above ${BANDS.at(-1)?.[0] ?? 0} % 1 h`;
+  return i === 0 ? `under ${band[0]} % ${band[1]} h` : `${BANDS[i - 1]?.[0] ?? 0} to ${band[0]} % ${band[1]} h`;
+}
+
 /** Why the clock runs faster. */
 export interface BareSteel {
   readonly blasted: boolean;

@@ -1,4 +1,5 @@
 import { cansFor } from '../build/spray-can.ts';
+import { speedFor } from '../build/mix.ts';
 import { areaWithinWindow } from '../build/windows.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { formatMinutes } from '../units/format-quantity.ts';
@@ -24,7 +25,12 @@ export function coatWords(places: readonly OnFace[]): { readonly title: string; 
   const lasts = passes.size > 1 && done.length > 0 ? `Last coat on ${done.join(', ')}.` : '';
   const first = coat.pass === 1;
   const detail = [
-    first ? mixText(laid.map((one) => one.coat)) : '',
+    first
+      ? mixText(
+          laid.map((one) => one.coat),
+          speedFor(laid[0]?.face.input.facts.job.place.temperature ?? 20),
+        )
+      : '',
     filmText(laid),
     lasts,
     first ? promoterFirst(laid) : '',
@@ -39,13 +45,13 @@ export function coatWords(places: readonly OnFace[]): { readonly title: string; 
 type Laid = OnFace & { readonly coat: Pass };
 
 /** One mix for all zones of the pass. */
-function mixText(passes: readonly Pass[]): string {
+function mixText(passes: readonly Pass[], speed: ReturnType<typeof speedFor>): string {
   const [{ plan }] = passes as [Pass];
   if (plan.apply === 'aerosol') return cansText(passes);
   const litres = sum(passes, ({ plan: own, share }) => own.litres * share);
   const thinner = sum(passes, ({ plan: own, share }) => own.thinner * share);
-  const mixed = `Mix about ${amount(litres)} L${thinner > 0.005 ? ` with ${amount(thinner)} L thinner` : ''}`;
-  return `${mixed}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? '; hardener by the data sheet' : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
+  const mixed = `Mix about ${amount(litres)} L${thinner > 0.005 ? ` with ${amount(thinner)} L ${speed} thinner` : ''}`;
+  return `${mixed}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? `; ${speed} hardener, how much by the data sheet` : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
 }
 
 /** Cans are counted over all zones of the mix; a two-pack can is used up the day it is pierced. */
