@@ -104,8 +104,26 @@ describe('cartridges', () => {
     const vapour = operations.filter(({ protection }) => protection.some(({ says }) => says.startsWith('organic-vapour')));
     const hours = sum(vapour, ({ hand }) => hand) / 60;
     const [fresh] = filtersNeeded([], operations, TODAY);
-    expect(fresh).toMatchObject({ hours, left: 0, buy: Math.ceil(hours / 8), price: Math.ceil(hours / 8) * 24 });
+    expect(fresh).toMatchObject({ hours, left: 0, buy: Math.ceil(hours / 8), unit: 'pair', price: Math.ceil(hours / 8) * 24 });
     const [enough] = filtersNeeded([{ ...cartridge, hours: 8 - hours - 0.1 }], operations, TODAY);
     expect(enough).toMatchObject({ buy: 0, price: 0 });
+  });
+
+  /** Gloves are changed every two hours, coveralls every shift: common practice, no source. */
+  test.each([
+    ['nitrile gloves', /nitrile gloves/, 2],
+    ['coveralls with hood', /coverall/, 8],
+    ['FFP2 or N95 masks', /FFP2/, 8],
+  ])('%s by the hours of the steps that ask for them', (name, says, life) => {
+    const { sheet: page, plan } = sheet({ area: 20, thickness: 6, choice: { method: 'chem.benzyl-neutral', reason: 'x' } });
+    const hours =
+      sum(
+        plan.operations.filter(({ protection }) => protection.some((line) => says.test(line.says))),
+        ({ hand }) => hand,
+      ) / 60;
+    expect(hours).toBeGreaterThan(0);
+    const line = page.filters.find((one) => one.name === name);
+    expect(line?.hours).toBeCloseTo(hours, 9);
+    expect(line?.buy).toBe(Math.ceil(hours / life));
   });
 });

@@ -38,7 +38,7 @@ export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumen
       ...block('To wear and to have', protection(sheet)),
       ...block('Air', air(sheet, terms)),
       ...block('People', people(sheet)),
-      ...block('Filters', filters(sheet, terms)),
+      ...block('Worn out in this job', filters(sheet, terms)),
       ...block('First aid', firstAid(sheet)),
       ...block('Waste', waste(sheet, terms)),
       ...block('Papers', papers(sheet)),
@@ -133,8 +133,8 @@ const filters = ({ filters: all }: SafetySheet, { currency }: SafetyTerms): Cont
     ? null
     : {
         ul: all.map(
-          ({ name, hours, left, buy, price, says }) =>
-            `${name}: ${round(hours)} h of wear, ${round(left)} h left in use, ${buy === 0 ? 'none to buy' : `buy ${buy} ${buy === 1 ? 'pair' : 'pairs'}, ${currency} ${Math.round(price)}`}; ${says}.`,
+          ({ name, hours, left, buy, unit, price, says }) =>
+            `${name}: ${round(hours)} h of wear${left > 0 ? `, ${round(left)} h left in use` : ''}, ${buy === 0 ? 'none to buy' : `buy ${buy} ${unit}${buy === 1 ? '' : 's'}, ${currency} ${Math.round(price)}`}; ${says}.`,
         ),
       };
 
