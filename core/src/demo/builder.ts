@@ -1,6 +1,7 @@
-import type { Part, Zone } from '../model/job.ts';
-import type { NewId } from '../model/new-job.ts';
+import type { Part, Place, Zone } from '../model/job.ts';
+import { newJob, type NewId } from '../model/new-job.ts';
 import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { degC, m3, m3PerHour, percent } from '../units/quantities.ts';
 
 export type PartChange = (part: Part) => Part;
 
@@ -19,3 +20,13 @@ export function builder(prefix: string): (templateId: string, change: PartChange
 export const named =
   (name: string, zones: readonly string[], change: (zone: Zone, i: number) => Zone = (zone) => zone): PartChange =>
   (part) => ({ ...part, name, zones: part.zones.map((zone, i) => change({ ...zone, name: zones[i] ?? zone.name }, i)) });
+
+/** The workshop of the made-up shop on a day of so many °C and % humidity. */
+export const inTheShop = (temperature: number, humidity: number): Place => ({
+  ...newJob('').place,
+  temperature: degC(temperature),
+  humidity: percent(humidity),
+  extraction: true,
+  room: m3(420),
+  airFlow: m3PerHour(9000),
+});

@@ -1,11 +1,11 @@
 import type { TestPatch } from '../model/test-patch.ts';
-import { degC, m2, m3, m3PerHour, metres, metresPerSecond, mm, percent } from '../units/quantities.ts';
+import { degC, m2, metres, metresPerSecond, mm, percent } from '../units/quantities.ts';
 import { DEFAULT_SHOP } from '../model/default-shop.ts';
 import type { Job, Part } from '../model/job.ts';
 import { newJob } from '../model/new-job.ts';
 import type { Shop } from '../model/shop.ts';
 import { USUAL_AIR } from '../model/air-plant.ts';
-import { builder, named } from './builder.ts';
+import { builder, inTheShop, named } from './builder.ts';
 import { patrolBuggy } from './patrol-buggy.ts';
 
 /** A made-up shop with made-up jobs. */
@@ -110,18 +110,7 @@ function baggageTug(): Job {
   return {
     ...newJob('Baggage tug 14'),
     item: { kind: 'vehicle', description: 'Airport baggage tug, apron yellow over older green', year: 1988, service: 'outside' },
-    place: {
-      indoors: true,
-      kind: 'workshop',
-      temperature: degC(17.5),
-      humidity: percent(61),
-      extraction: true,
-      metal: null,
-      wind: null,
-      room: m3(420),
-      airFlow: m3PerHour(9000),
-      gateReasons: {},
-    },
+    place: inTheShop(17.5, 61),
     finish: 'solid-2k',
     parts: [
       part('grp-bonnet', named('Bonnet', ['Top face'])),
@@ -195,18 +184,7 @@ function horsebox(): Job {
   return {
     ...newJob('Horsebox trailer'),
     item: { kind: 'trailer', description: 'Two-horse trailer', year: 2009, service: 'outside' },
-    place: {
-      indoors: true,
-      kind: 'workshop',
-      temperature: degC(19),
-      humidity: percent(52),
-      extraction: true,
-      metal: null,
-      wind: null,
-      room: m3(420),
-      airFlow: m3PerHour(9000),
-      gateReasons: {},
-    },
+    place: inTheShop(19, 52),
     finish: 'base-clear',
     parts: [
       part('alloy-frame', (frame) => ({

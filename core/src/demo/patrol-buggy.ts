@@ -1,7 +1,7 @@
 import type { Job, Part, Zone } from '../model/job.ts';
 import { newJob } from '../model/new-job.ts';
-import { degC, m2, m3, m3PerHour, metres, mm, percent } from '../units/quantities.ts';
-import { builder, named, type PartChange } from './builder.ts';
+import { m2, metres, mm } from '../units/quantities.ts';
+import { builder, inTheShop, named, type PartChange } from './builder.ts';
 
 const sentTo =
   (method: string, at: string): ((zone: Zone) => Zone) =>
@@ -31,18 +31,7 @@ export function patrolBuggy(): Job {
   return {
     ...newJob('Shore patrol buggy 3'),
     item: { kind: 'vehicle', description: 'Amphibious patrol buggy of a lifeguard station', year: 2001, service: 'outside' },
-    place: {
-      indoors: true,
-      kind: 'workshop',
-      temperature: degC(16),
-      humidity: percent(72),
-      extraction: true,
-      metal: null,
-      wind: null,
-      room: m3(420),
-      airFlow: m3PerHour(9000),
-      gateReasons: {},
-    },
+    place: inTheShop(16, 72),
     finish: 'solid-2k',
     parts: [
       part('factory-panel', bonnet),

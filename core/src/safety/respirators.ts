@@ -43,7 +43,7 @@ export interface Fitted {
 /**
  * The lightest mask of a person that holds what is raised, seals on them and is enough for the vapour.
  * @param factor times that the air is over its limit
- * @param today ISO date; a fit test counts for a year (29 CFR 1910.134(f)(2), from memory); null: any fit test counts
+ * @param today ISO date; a fit test counts for a year (29 CFR 1910.134(f)(2), from memory); null: whenever it was
  */
 export function fitted(
   person: Person,

@@ -12,7 +12,7 @@ import { groupSteps } from './group-steps';
   selector: 'lb-run-sheet-page',
   imports: [OperationLine, WaysOut],
   templateUrl: './run-sheet-page.html',
-  styleUrl: './run-sheet-page.css',
+  styleUrls: ['../../ui/sheet.css', './run-sheet-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RunSheetPage {

@@ -17,7 +17,7 @@ const TOLD = ['air-unknown', 'air-mask', 'place-public'];
   selector: 'lb-safety-page',
   imports: [RouterLink, WaysOut],
   templateUrl: './safety-page.html',
-  styleUrl: './safety-page.css',
+  styleUrls: ['../../ui/sheet.css', './safety-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SafetyPage {
