@@ -23,10 +23,24 @@ export interface ClosedGate {
 /** What a coat asks of the place. */
 export type GatedCoat = Pick<CoatPlan, 'name' | 'apply' | 'coldest' | 'dampest'>;
 
-/** Everything for which these coats may not be laid on where they are planned: primer, surfacer and topcoat alike. */
-export function closedGates(place: Place, coats: readonly GatedCoat[]): ClosedGate[] {
-  if (coats.length === 0) return [];
-  return [...dewGate(place), ...coldGate(place, coats), ...hotGate(place), ...dampGate(place, coats), ...windGate(place, coats)];
+/** °C below which acid on rust, a converter and two-part filler do not work through; model assumption, the label decides. */
+const TREATED_ABOVE = 10;
+
+export const FILLER = 'Two-part filler';
+
+/** What is laid on bare metal and only has to be warm enough. */
+export const warmWork = (name: string): GatedCoat => ({ name, apply: 'roller', coldest: TREATED_ABOVE, dampest: 100 });
+
+/** Everything for which these coats may not be laid on where they are planned, primer, surfacer and topcoat alike; `treatments` only have to be warm enough. */
+export function closedGates(place: Place, coats: readonly GatedCoat[], treatments: readonly GatedCoat[] = []): ClosedGate[] {
+  const cold = coldGate(place, [...coats, ...treatments]);
+  return coats.length === 0 ? cold : [...dewGate(place), ...cold, ...hotGate(place), ...dampGate(place, coats), ...windGate(place, coats)];
+}
+
+/** The gates that bar some work here and that nobody answers for, in words; null: none. */
+export function shutText(place: Place, coats: readonly GatedCoat[], treatments: readonly GatedCoat[] = []): string | null {
+  const shut = closedGates(place, coats, treatments).filter(({ id }) => answerFor(place, id) === '');
+  return shut.length === 0 ? null : `${shut.map(({ title }) => title).join('. ')}.`;
 }
 
 /** The reason in writing by which somebody answers for a gate; empty: nobody does. */
@@ -64,7 +78,7 @@ function coldGate(place: Place, coats: readonly GatedCoat[]): ClosedGate[] {
     {
       id: 'cold',
       title: `Too cold for ${named(worst, others)}`,
-      reason: `${where}; ${worst.name.toLowerCase()} wants ${worst.coldest} °C or it does not cure through, whatever the wait.`,
+      reason: `${where}; ${worst.name.toLowerCase()} wants ${worst.coldest} °C or it does not cure or work through, whatever the wait.`,
       looksAt: ['air temperature', 'part temperature', 'products of the build'],
       change: `Warm the room and the part to ${worst.coldest} °C until it has cured, wait for a warmer day, or enter a product whose sheet allows the cold.`,
       basis: assumption,

@@ -61,4 +61,22 @@ describe('nothing is painted near the dew point', () => {
     expect(stops({ ...cold, gateReasons: { dew: 'another gate' } }).length).toBeGreaterThan(0);
     expect(stops({ ...cold, gateReasons: { cold: 'winter hardener by its sheet' } })).toEqual([]);
   });
+
+  /** Acid and filler work above about 10 °C: model assumption, their labels decide. */
+  test('acid on rust and two-part filler have to be warm enough, also where nothing is painted', () => {
+    const rusty: Sample = {
+      substrate: 'mild-steel-section',
+      thickness: 6,
+      condition: { rustGrade: 'C', pitted: true },
+      filling: { area: 0.1, depth: 2, hardener: 2 },
+    };
+    const title = (temperature: number) => plan({ temperature, humidity: 50 }, rusty).findings.find(({ code }) => code === 'cold-gate')?.title ?? '';
+    expect(title(9)).toMatch(/phosphoric etch.*two-part filler|two-part filler.*phosphoric etch/);
+    expect(title(12)).not.toMatch(/phosphoric|filler/);
+    const stopped = (temperature: number) =>
+      plan({ temperature, humidity: 50 }, rusty).operations.flatMap(({ kind, stop }) => (stop?.startsWith('Too cold') ? [kind] : []));
+    expect(stopped(9)).toEqual(expect.arrayContaining(['treat-rust', 'fill', 'coat']));
+    expect(stopped(12)).not.toEqual(expect.arrayContaining(['treat-rust']));
+    expect(stopped(16)).toEqual([]);
+  });
 });

@@ -3,6 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { AbradePlan } from '../model/abrade-plan.ts';
+import type { BarePlan } from '../model/bare.ts';
 import type { BuildPlan } from '../model/build.ts';
 import type { Finding } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
@@ -27,17 +28,18 @@ export interface ZoneAnswers {
   readonly wayOff: Method | null;
   readonly abrade: AbradePlan | null;
   readonly build: BuildPlan | null;
+  readonly bare: BarePlan;
 }
 
 /** Questions still open, stops, and advice on the zone itself. */
-export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, abrade }: ZoneAnswers, catalogue: Catalogue): Finding[] {
+export function checkZone(zone: ZoneFacts, { options, chosen, wayOff, build, bare, abrade }: ZoneAnswers, catalogue: Catalogue): Finding[] {
   return [
     ...questions(zone),
     ...checkTests(zone),
     ...priceNotes(zone, options),
     ...choiceStops(zone, options, chosen, catalogue),
     ...buildStops(zone, build),
-    ...checkGates(zone, build),
+    ...checkGates(zone, { build, bare }),
     ...(chosen?.blast && wayOff?.family === 'blast' ? checkBlast(zone, { plan: chosen.blast, method: wayOff, build }) : []),
     ...(abrade ? checkAbrade(zone, abrade) : []),
     ...keyStops(zone, wayOff, build),

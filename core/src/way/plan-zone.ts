@@ -33,7 +33,7 @@ export function planZone(zone: ZoneFacts, catalogue: Catalogue, options = weighM
     abrade,
     repairs: zone.zone.finds.map((find) => repairOf(zone, find)),
     filling: planFilling(zone, abrade),
-    findings: checkZone(zone, { options, chosen, wayOff, build, abrade }, catalogue),
+    findings: checkZone(zone, { options, chosen, wayOff, build, bare, abrade }, catalogue),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Window } from '../../build/windows.ts';
-import { answerFor, closedGates } from '../../climate/paint-gates.ts';
+import { shutText } from '../../climate/paint-gates.ts';
 import { FIRST_COAT } from '../../catalogue/operations.ts';
 import type { CoatPlan } from '../../model/build.ts';
 import type { DesignStep } from '../../model/design.ts';
@@ -81,7 +81,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
   const findingsOf = cautionsOf(input, coat);
   const share = side === null ? 1 : 0.5;
   const against = coat.role === 'colour' ? null : (build?.against ?? null);
-  const shut = shutFor(input, coat);
+  const shut = shutText(input.facts.job.place, [coat]);
   const next = windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
   return Array.from({ length: coat.coats }, (_, i): Task => {
     const pass = i + 1;
@@ -117,13 +117,6 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       ...(i === coat.coats - 1 && next ? { hold: look('clock', recoatText(coat, next)) } : {}),
     };
   });
-}
-
-/** The gates of air and metal that bar a coat here and that nobody answers for. */
-function shutFor({ facts }: FaceInput, coat: CoatPlan): string | null {
-  const { place } = facts.job;
-  const shut = closedGates(place, [coat]).filter(({ id }) => answerFor(place, id) === '');
-  return shut.length === 0 ? null : `${shut.map(({ title }) => title).join('. ')}.`;
 }
 
 /** What the ground asks of the first film: before rust or oxide shows, before the flame has faded. */

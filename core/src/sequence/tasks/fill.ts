@@ -1,3 +1,4 @@
+import { FILLER, shutText, warmWork } from '../../climate/paint-gates.ts';
 import { FILL_FINDS, repairedHere } from '../../bare/repairs.ts';
 import type { Find } from '../../model/find.ts';
 import { onGroup, onPlastic } from '../../rules/groups.ts';
@@ -26,6 +27,8 @@ export function fillTasks(input: FaceInput): Task[] {
     detail: onFilm ? 'The primed place and a hand-width round it, dull all over.' : 'The place and a hand-width round it, edges of paint feathered.',
     hand: HAND.key,
   };
+  const shut = shutText(facts.job.place, [], [warmWork(FILLER)]);
+  const cold = shut === null ? {} : { stop: shut };
   if (!filling)
     return [
       key,
@@ -35,6 +38,7 @@ export function fillTasks(input: FaceInput): Task[] {
         detail: 'Thin layers, pressed in, no air; hardener kneaded in the tube. Filler carries nothing.',
         hand: 15 * finds.length,
         wait: 30,
+        ...cold,
       },
       blocking(['P80', 'P180'], HAND.block * finds.length),
     ];
@@ -49,6 +53,7 @@ export function fillTasks(input: FaceInput): Task[] {
       detail: `${batches === 1 ? `One batch of ${grams}` : `${batches} batches of ${grams} each`}, used up within ${Math.round(potLife)} min. Knead the tube, press and fold, no air.`,
       hand: filling.hand - worked,
       wait: filling.wait,
+      ...cold,
       cautions: ['Filler carries nothing: holes are welded first, structural places are for licensed people.'],
     },
     {

@@ -3,6 +3,7 @@ import { holdsFilm } from '../../bare/hold-film.ts';
 import { PH } from '../../bare/hold-points.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
 import { TREATMENTS, type TreatmentId } from '../../catalogue/treatments.ts';
+import { shutText, warmWork } from '../../climate/paint-gates.ts';
 import { cureScale } from '../../climate/cure-scale.ts';
 import type { ZoneFacts } from '../../facts/zone-facts.ts';
 import type { OperationKind } from '../../model/operation.ts';
@@ -27,7 +28,8 @@ export const rustTasks = (input: FaceInput): Task[] => [...derust(input), ...tre
 
 /** A step of the catalogue of treatments. */
 function treatment(facts: ZoneFacts, kind: OperationKind, id: TreatmentId, detail: string, wait = TREATMENTS[id].wait.value): Task {
-  const { name, hand, litresPerSquareMetre, pricePerLitre } = TREATMENTS[id];
+  const { name, hand, litresPerSquareMetre, pricePerLitre, acid } = TREATMENTS[id];
+  const shut = acid ? shutText(facts.job.place, [], [warmWork(name)]) : null;
   const litres = facts.area * litresPerSquareMetre.value;
   return {
     kind,
@@ -35,6 +37,7 @@ function treatment(facts: ZoneFacts, kind: OperationKind, id: TreatmentId, detai
     detail,
     hand: START + facts.area * hand.value,
     wait,
+    ...(shut !== null ? { stop: shut } : {}),
     ...(litres > 0 ? { product: { id, name, litres, pricePerLitre: pricePerLitre.value } } : {}),
     ...(id in BARE_MEANS ? { means: BARE_MEANS[id as keyof typeof BARE_MEANS].value } : {}),
   };
