@@ -1,4 +1,4 @@
-import { assumption, practice } from '../../model/basis.ts';
+import { practice } from '../../model/basis.ts';
 import type { SubstrateId } from '../../model/ids.ts';
 import { isTank, onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule, FinishSubject } from '../subjects.ts';
