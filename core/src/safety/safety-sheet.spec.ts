@@ -75,6 +75,14 @@ describe('what stands on the sheet', () => {
     expect(page.air.every(({ bareFan, fan, worn }) => fan * worn >= bareFan * 0.999)).toBe(true);
   });
 
+  test('licensed people are named for what is theirs, not for every stop', () => {
+    const licensed = (sample: Sample) => sheet(sample).sheet.licensed.join('; ');
+    expect(licensed({ place: { temperature: 5 } })).toBe('');
+    expect(licensed({ role: 'frame', finds: [{ kind: 'crack' }] })).toMatch(/step \d+/);
+    expect(licensed({ features: ['friction-lining'], condition: { contamination: ['brake-dust'] } })).toMatch(/where the law says so of asbestos/);
+    expect(licensed({ role: 'pressure', access: 'inside' })).toMatch(/step \d+/);
+  });
+
   test('a fit test a year and a day old turns somebody away, the date of the sheet decides', () => {
     const [tug] = DEMO_JOBS as [Job];
     const lead = (today: string) =>

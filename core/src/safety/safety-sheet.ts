@@ -1,7 +1,7 @@
 import { FIRST_AID } from '../catalogue/first-aid.ts';
 import { HAZARD_NAMES } from '../catalogue/hazard-names.ts';
 import type { Job, Place } from '../model/job.ts';
-import { Guard, Raised, Stage, type Operation } from '../model/operation.ts';
+import { Guard, Raised, Stage, type Operation, type OperationKind } from '../model/operation.ts';
 import type { Plan } from '../model/plan.ts';
 import type { SafetyLine, SafetySheet } from '../model/safety-sheet.ts';
 import type { Shop } from '../model/shop.ts';
@@ -76,11 +76,14 @@ function linesOf(operations: readonly Operation[]): SafetyLine[] {
   });
 }
 
-/** Steps that stop for a licensed release, and work that takes a licence. */
+/** Damage that is not for the shop. */
+const HELD: readonly OperationKind[] = ['clear-damage', 'release-find'];
+
+/** Steps that stop for a release by somebody licensed, and work that takes a licence. */
 const licensedOf = (operations: readonly Operation[]): string[] => [
   ...new Set(
-    operations.flatMap(({ number, title, stop, raises }) =>
-      (stop !== null && /licen[sc]ed/i.test(stop)) || raises.includes('confined')
+    operations.flatMap(({ number, title, kind, stop, raises }) =>
+      (stop !== null && HELD.includes(kind)) || raises.includes('confined')
         ? [`step ${number}, ${lowerFirst(title)}`]
         : raises.includes('asbestos')
           ? [`step ${number}, ${lowerFirst(title)}, where the law says so of asbestos`]
