@@ -102,7 +102,6 @@ export { NOZZLES, nozzleOf } from './catalogue/nozzles.ts';
 export { ATMOSPHERE, freeAirThrough } from './blast/air-flow.ts';
 export { panelBow, plateModulus, pressureForHeldBow } from './blast/bow.ts';
 export { DEW_MARGIN } from './climate/surface.ts';
-export { closedGates, type ClosedGate } from './climate/paint-gates.ts';
 export { WORN } from './safety/protection.ts';
 export { safetySheet } from './safety/safety-sheet.ts';
 export { AIR_VERDICTS, GUARD_NAMES, STAGE_NAMES } from './safety/sheet-words.ts';

@@ -47,6 +47,8 @@ export interface Sample {
   readonly alloy?: string;
   readonly role?: Part['role'];
   readonly contents?: Part['contents'];
+  /** °C of the part */
+  readonly metal?: number;
   readonly held?: Part['held'];
   readonly sides?: Zone['sides'];
   readonly systemReason?: string;
@@ -114,6 +116,7 @@ export function sampleJob(sample: Sample = {}): Job {
     ...NEW_PART,
     role: sample.role ?? 'ordinary',
     contents: sample.contents ?? 'not-said',
+    metal: sample.metal === undefined ? null : degC(sample.metal),
     alloy: sample.alloy ?? '',
     finish: null,
     zones: [zone],

@@ -17,7 +17,7 @@ const saltStays = ({ zone }: ZoneFacts): boolean =>
 
 /** How long the surface keeps before it must be primed. */
 export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
-  const { temperature, humidity, metal } = zone.job.place;
+  const { temperature, humidity, metal } = zone.place;
   if (zone.kept.length > 0) return { primeWithin: null, primeBy: null, primeReason: 'Keyed paint keeps while it stays clean.' };
   if (holdsFilm(zone, wayOff))
     return {
@@ -34,7 +34,7 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
       ...(contaminated ? ['salt that is not washed off: a tenth'] : []),
     ];
     return {
-      primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }, surfaceOf(zone.job.place)),
+      primeWithin: flashRustTime(temperature, humidity, { blasted, contaminated }, surfaceOf(zone.place)),
       primeBy: 'humidity',
       primeReason: `Flash rust: ${why.join(', ')}.`,
     };

@@ -5,7 +5,7 @@ import type { Substrate } from '../catalogue/substrates.ts';
 import { shapeArea } from '../geometry/shape-area.ts';
 import type { DocPath } from '../model/finding.ts';
 import type { SubstrateId } from '../model/ids.ts';
-import type { Feature, Job, Layer, Part, Service, Zone } from '../model/job.ts';
+import type { Feature, Job, Layer, Part, Place, Service, Zone } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { mayHoldAsbestos, mayHoldChromate, mayHoldLead, mayHoldOrganotin, mayHoldTar } from './suspicion.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
@@ -31,6 +31,8 @@ export interface ZoneFacts {
   /** Layers that come off, from the wet face down, and those that stay, top first. */
   readonly off: readonly LayerFact[];
   readonly kept: readonly LayerFact[];
+  /** where the part is, with its own temperature where that was measured */
+  readonly place: Place;
   readonly service: Service;
   readonly treatAsLead: boolean;
   readonly treatAsChromate: boolean;
@@ -67,6 +69,7 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
     area: shapeArea(zone.shape) ?? m2(0),
     off: layers.slice(0, cut),
     kept: layers.slice(cut),
+    place: part.metal === null ? job.place : { ...job.place, metal: part.metal },
     service: part.service ?? job.item.service,
     treatAsLead: mayHoldLead(suspect, shop.leadSuspectBefore),
     treatAsChromate: mayHoldChromate(suspect, substrate.group === 'light'),

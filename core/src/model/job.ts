@@ -176,6 +176,7 @@ export const Part = z.strictObject({
   contents: Contents.default('not-said').describe('what a tank has held'),
   service: Service.nullable().default(null).describe('where this part works when it differs from the item'),
   alloy: z.string().max(60, 'at most 60 characters').default('').describe('alloy and temper, where it is known'),
+  metal: Celsius.nullable().default(null).describe('of this part, °C; null: as the place has it'),
   mass: Kilograms.nullable().default(null).describe('weighed; null: from area, thickness and density'),
   bareAt: z.iso.datetime({ error: 'needs a date and time' }).nullable().default(null).describe('when it was bare and dry'),
   photos: z.array(Photo).max(12, 'at most 12 photos').default([]),

@@ -83,11 +83,12 @@ export const newZone = (name: string, newId: NewId): Zone => ({
 });
 
 /** What a part starts with besides its name and material. */
-export const NEW_PART: Pick<Part, 'role' | 'contents' | 'service' | 'alloy' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = {
+export const NEW_PART: Pick<Part, 'role' | 'contents' | 'service' | 'alloy' | 'metal' | 'mass' | 'bareAt' | 'photos' | 'mesh'> = {
   role: 'not-said',
   contents: 'not-said',
   service: null,
   alloy: '',
+  metal: null,
   mass: null,
   bareAt: null,
   photos: [],

@@ -28,7 +28,7 @@ const START = 3;
 export function checkWindows(input: FaceInput, steps: readonly Walked[]): { readonly pieces: Pieces[]; readonly findings: Finding[] } {
   const pieces: Pieces[] = [];
   const findings: Finding[] = [];
-  const barred = dewBars(input.facts.job.place);
+  const barred = dewBars(input.facts.place);
   steps.forEach((step, at) => {
     for (const lag of step.task.lags ?? []) {
       const from = startOf(steps, at, lag);

@@ -79,4 +79,12 @@ describe('nothing is painted near the dew point', () => {
     expect(stopped(12)).not.toEqual(expect.arrayContaining(['treat-rust']));
     expect(stopped(16)).toEqual([]);
   });
+
+  test('a part that was measured itself goes by its own temperature, the rest by the place', () => {
+    const air = { temperature: 20, humidity: 50 };
+    expect(gate(air, { metal: 10 })).toMatchObject({ severity: 'stop', reason: expect.stringContaining('Part measured, 10.0 °C') });
+    expect(gate({ ...air, metal: 10 }, { metal: 20 })).toBeUndefined();
+    expect(plan(air, { metal: 11 }).zones[0]?.bare.primeWithin).toBe(60);
+    expect(plan(air, { metal: 12 }).findings.map(({ code }) => code)).toContain('cold-gate');
+  });
 });

@@ -14,18 +14,10 @@ const treatmentsOf = ({ zone }: ZoneFacts, { treatments }: BarePlan): GatedCoat[
 ];
 /** Nothing is laid on a face through a shut gate, unless somebody answers for it in writing. */
 export function checkGates(zone: ZoneFacts, { build, bare }: { readonly build: BuildPlan | null; readonly bare: BarePlan }): Finding[] {
-  const { place } = zone.job;
+  const { place } = zone;
   return closedGates(place, build?.coats ?? [], treatmentsOf(zone, bare)).map(({ id, title, reason, looksAt, change, basis }) => {
     const answer = answerFor(place, id);
-    return answer === ''
-      ? sayFor(zone, 'stop', basis)(`${id}-gate`, [], title, reason, [...looksAt], change)
-      : sayFor(zone, 'caution', basis)(
-          `${id}-gate`,
-          [],
-          `Painted all the same: ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
-          `${reason} Answered for: “${answer}”.`,
-          [...looksAt],
-          change,
-        );
+    const say = sayFor(zone, answer === '' ? 'stop' : 'caution', basis);
+    return say(`${id}-gate`, [], title, answer === '' ? reason : `${reason} Answered for: “${answer}”.`, [...looksAt], change);
   });
 }

@@ -13,11 +13,11 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     effect: 'caution',
     title: "Below the primer's temperature limit",
     reason: ({ primer, zone }) =>
-      `${coldestOf(zone.job.place)} °C where it is laid; it wants ${primer.minTemperature.value} °C or it does not cure through.`,
+      `${coldestOf(zone.place)} °C where it is laid; it wants ${primer.minTemperature.value} °C or it does not cure through.`,
     basis: assumption,
     looksAt: ['air temperature', 'part temperature', 'primer'],
     change: 'Another primer that cures in the cold, or warm the workplace and the part.',
-    when: (s) => coldestOf(s.zone.job.place) < s.primer.minTemperature.value,
+    when: (s) => coldestOf(s.zone.place) < s.primer.minTemperature.value,
   },
   {
     id: 'primer-damp',

@@ -81,7 +81,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
   const findingsOf = cautionsOf(input, coat);
   const share = side === null ? 1 : 0.5;
   const against = coat.role === 'colour' ? null : (build?.against ?? null);
-  const shut = shutText(input.facts.job.place, [coat]);
+  const shut = shutText(input.facts.place, [coat]);
   const next = windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
   return Array.from({ length: coat.coats }, (_, i): Task => {
     const pass = i + 1;

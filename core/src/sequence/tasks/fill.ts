@@ -27,7 +27,7 @@ export function fillTasks(input: FaceInput): Task[] {
     detail: onFilm ? 'The primed place and a hand-width round it, dull all over.' : 'The place and a hand-width round it, edges of paint feathered.',
     hand: HAND.key,
   };
-  const shut = shutText(facts.job.place, [], [warmWork(FILLER)]);
+  const shut = shutText(facts.place, [], [warmWork(FILLER)]);
   const cold = shut === null ? {} : { stop: shut };
   if (!filling)
     return [

@@ -29,7 +29,7 @@ export const rustTasks = (input: FaceInput): Task[] => [...derust(input), ...tre
 /** A step of the catalogue of treatments. */
 function treatment(facts: ZoneFacts, kind: OperationKind, id: TreatmentId, detail: string, wait = TREATMENTS[id].wait.value): Task {
   const { name, hand, litresPerSquareMetre, pricePerLitre, acid } = TREATMENTS[id];
-  const shut = acid ? shutText(facts.job.place, [], [warmWork(name)]) : null;
+  const shut = acid ? shutText(facts.place, [], [warmWork(name)]) : null;
   const litres = facts.area * litresPerSquareMetre.value;
   return {
     kind,

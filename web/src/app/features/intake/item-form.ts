@@ -2,14 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import {
   CATALOGUE,
   Celsius,
-  closedGates,
   CubicMetres,
   CubicMetresPerHour,
+  GateId,
   MetresPerSecond,
   Percent,
-  type ClosedGate,
   type FinishId,
-  type GateId,
   type Item,
   type Job,
   type Place,
@@ -58,16 +56,15 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
 })
 export class ItemForm {
   protected readonly context = inject(JobContext);
-  /** gates of air and metal that bar a coat of this job */
-  protected readonly shut = computed((): readonly ClosedGate[] => {
-    const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan
-      ? closedGates(
-          job.place,
-          plan.zones.flatMap(({ build }) => build?.coats ?? []),
-        )
-      : [];
-  });
+  /** gates of air and metal that bar work of this job, answered for or not */
+  protected readonly shut = computed(() => [
+    ...new Map(
+      this.context.plan()?.findings.flatMap(({ code, title }) => {
+        const id = GateId.options.find((gate) => code === `${gate}-gate`);
+        return id ? [[id, { id, title }] as const] : [];
+      }),
+    ).values(),
+  ]);
   protected readonly celsius = Celsius;
   protected readonly percent = Percent;
   protected readonly wind = MetresPerSecond;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { CATALOGUE, Kilograms, Millimetres, partMass, type Part, type SubstrateId } from '@lift-bare/core';
+import { CATALOGUE, Celsius, Kilograms, Millimetres, partMass, type Part, type SubstrateId } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { BoxField } from '../../ui/box-field';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
@@ -35,6 +35,7 @@ const AS_ITEM = 'as-item';
         @if (part.role === 'tank' || part.features.includes('fuel-tank')) { <lb-choice label="It has held" [value]="part.contents" [options]="contents" (changed)="set('contents', $event)" /> }
         <lb-choice label="Works" [value]="part.service ?? asItem" [options]="services" (changed)="set('service', $event === asItem ? null : $any($event))" />
         <lb-text label="Alloy and temper" [value]="part.alloy" [most]="60" placeholder="if known" (changed)="set('alloy', $event)" />
+        <lb-quantity label="Its temperature" dimension="temperature" [schema]="celsius" [value]="part.metal" [optional]="true" placeholder="as the place" (changed)="set('metal', celsius.parse($event))" (cleared)="set('metal', null)" />
         <lb-quantity label="Weighed" dimension="mass" [schema]="kilograms" [value]="part.mass" [optional]="true" [placeholder]="units.show(mass(part), 'mass')" (changed)="set('mass', $any($event))" (cleared)="set('mass', null)" />
         <lb-box class="wide" label="Outside size, to see what it fits in" [value]="part.box" (changed)="set('box', $event)" />
         <lb-choice class="full" label="Joined to it and within reach" [value]="part.touching" [options]="substrates" [many]="true" placeholder="nothing of another material" (changedMany)="set('touching', $event)" />
@@ -49,6 +50,7 @@ export class PartForm {
   protected readonly units = inject(Units);
   protected readonly millimetres = Millimetres;
   protected readonly kilograms = Kilograms;
+  protected readonly celsius = Celsius;
   protected mass = (part: Part): number => partMass({ ...part, mass: null }).mass;
   protected readonly substrates = SUBSTRATE_OPTIONS;
   protected readonly floats = FLOAT_OPTIONS;
