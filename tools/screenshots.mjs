@@ -61,6 +61,9 @@ async function twoColours(page) {
   await page.locator('.ant-select-item-option', { hasText: 'Basecoat colour' }).click();
   await page.locator('h1').click();
 }
+async function toPeople(page) {
+  await page.getByRole('heading', { name: 'Air', exact: true }).scrollIntoViewIfNeeded();
+}
 async function threeSections(page) {
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
 }
@@ -83,7 +86,7 @@ const VIEWS = [
   ['colours', '/jobs/demo-4/build?zone=buggy-18&show=colours', { steps: twoColours }],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
   ['shop', '/shop/figures'],
-  ['catalogue', '/catalogue'],
+  ['safety', '/jobs/demo-1/safety', { steps: toPeople }],
   ['night', '/jobs/demo-3/way-off?zone=box-6', { colorScheme: 'dark' }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
 ];
