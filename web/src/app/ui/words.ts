@@ -80,10 +80,10 @@ const CONTENTS: Readonly<Record<Part['contents'], string>> = {
   chemicals: 'Chemicals',
 };
 const PLACE_KINDS: Readonly<Record<Job['place']['kind'], string>> = {
-  workshop: 'Workshop, booth or yard',
-  cellar: 'Cellar, below ground',
-  'food-room': 'Where food is kept or made',
-  public: 'Where others pass',
+  workshop: 'Workshop',
+  cellar: 'Cellar',
+  'food-room': 'Food room',
+  public: 'Others pass',
 };
 const ROLES: Readonly<Record<Part['role'], string>> = {
   'not-said': 'Not said yet',
