@@ -108,7 +108,7 @@ export { AIR_VERDICTS, GUARD_NAMES, STAGE_NAMES } from './safety/sheet-words.ts'
 export { hoursLeft } from './safety/filters-needed.ts';
 export { RESPIRATORS, CARTRIDGES } from './catalogue/respirators.ts';
 export { WASTE_HAZARDS } from './catalogue/waste.ts';
-export { TRAINED_FOR } from './safety/check-people.ts';
+export { TRAINED_FOR } from './safety/respirators.ts';
 export { Cartridge, Person, RespiratorId, Training } from './model/person.ts';
 export { SafetySheet, type AirLine, type SafetyLine } from './model/safety-sheet.ts';
 export { type WasteStream } from './model/waste.ts';

@@ -31,7 +31,7 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     ...zones.flatMap((zone) => zone.findings),
     ...sequence.findings,
     ...checkPlace(job.place, operations),
-    ...checkAir(job.place, operations),
+    ...checkAir(job.place, operations, shop.people),
     ...checkPeople(shop, operations),
   ];
   const waste = wasteStreams(planned, operations);

@@ -1,16 +1,14 @@
-import type { Place } from '../model/job.ts';
-import type { Operation } from '../model/operation.ts';
 import type { AirLine } from '../model/safety-sheet.ts';
 import { numberRuns } from '../units/number-runs.ts';
 import { firePpm } from './air.ts';
-import { airSums, type AirSum } from './air-sum.ts';
+import type { AirSum } from './air-sum.ts';
 
 const SEVERITY: readonly AirSum['verdict'][] = ['outdoors', 'enough', 'mask', 'unknown', 'breathing', 'fire'];
 
 /** Each vapour once, at the step that is worst for it, with all the steps that give it off. */
-export function airLines(place: Place, operations: readonly Operation[]): AirLine[] {
+export function airLines(all: readonly AirSum[]): AirLine[] {
   const byVapour = new Map<string, AirSum[]>();
-  for (const sum of airSums(place, operations)) byVapour.set(sum.vapour.id, [...(byVapour.get(sum.vapour.id) ?? []), sum]);
+  for (const sum of all) byVapour.set(sum.vapour.id, [...(byVapour.get(sum.vapour.id) ?? []), sum]);
   return [...byVapour.values()].map((sums) => lineOf(sums));
 }
 

@@ -49,6 +49,24 @@ describe('vapour in a ventilated room', () => {
   });
 });
 
+/** IUPAC masses: C 12.011, H 1.008, O 15.999, Cl 35.45. Limits and explosive limits: as named at each row, from memory. */
+test.each([
+  ['paint-solvent', 8, 10, 0, 0, 100, 1],
+  ['fast-solvent', 3, 6, 1, 0, 250, 2.5],
+  ['dichloromethane', 1, 2, 0, 2, 2, 13],
+  ['benzyl-alcohol', 7, 8, 1, 0, 10, 1.3],
+] as const)('%s is what it is reckoned as', (id, c, h, o, cl, limit, explosive) => {
+  const { molarMass, limit: most, lowestExplosive } = VAPOURS[id];
+  expect(molarMass).toBeCloseTo(12.011 * c + 1.008 * h + 15.999 * o + 35.45 * cl, 1);
+  expect([most.value, lowestExplosive.value]).toEqual([limit, explosive]);
+});
+
+/** White spirit: a blend of nine to eleven carbons, limit a model assumption under that of the mildest. */
+test('wipes are reckoned as white spirit', () => {
+  const { molarMass, limit, lowestExplosive } = VAPOURS['wipe-solvent'];
+  expect([molarMass, limit.value, lowestExplosive.value]).toEqual([140, 100, 0.8]);
+});
+
 describe('the sum of each operation', () => {
   const plan = (sample: Sample) => {
     const job = sampleJob(sample);
@@ -82,6 +100,23 @@ describe('the sum of each operation', () => {
     expect(round.rate * strip.workingLife).toBeCloseTo(Math.min(strip.section, 0.5) * strip.laid * 1.25 * 0.85 * 1000, 3);
     expect(round.vapour.id).toBe('dichloromethane');
     expect(sums.find(({ operation }) => operation.kind === 'strip-round' && operation.emits?.stands !== true)).toBeUndefined();
+  });
+
+  test('air too thick for a hood is not for somebody with the right mask, and training', () => {
+    const person = { id: 'p', name: 'P', beard: false, size: 'M', fitTested: '2026-06-01', trained: ['two-pack'] } as const;
+    const stops = (masks: readonly ('supplied-hood' | 'supplied-full')[]) =>
+      codes({
+        area: 3,
+        choice: { method: 'chem.dcm', reason: 'as declared' },
+        place: { extraction: true, airFlow: 4000, room: 200 },
+        shop: {
+          methyleneChloride: true,
+          equipment: ['supplied-air', 'spray-gun'],
+          people: [{ ...person, trained: ['two-pack'], masks: [...masks] }],
+        },
+      });
+    expect(stops(['supplied-hood'])).toContain('stop air-breathing');
+    expect(stops(['supplied-hood', 'supplied-full'])).not.toContain('stop air-breathing');
   });
 
   test('lye gives off no solvent', () =>

@@ -5,23 +5,29 @@ import type { Place } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import { numberRuns } from '../units/number-runs.ts';
 import { airSums, type AirSum, type AirVerdict } from './air-sum.ts';
+import { fitted, mayDo } from './respirators.ts';
+import type { Person } from '../model/person.ts';
 import { firePpm, MIXING } from './air.ts';
 
 /** Work that the air of the place does not carry: vapour that could burn, or more than what is worn holds; and what has to be entered to know. */
-export function checkAir(place: Place, operations: readonly Operation[]): Finding[] {
+export function checkAir(place: Place, operations: readonly Operation[], people: readonly Person[] = []): Finding[] {
   const sums = airSums(place, operations);
   const of = (verdict: AirVerdict): AirSum[] => sums.filter((sum) => sum.verdict === verdict);
   return [
     ...tooLittle('fire', of('fire'), place),
     ...tooLittle(
       'breathing',
-      of('breathing').filter((sum) => !cartridgesDo(sum)),
+      of('breathing').filter((sum) => !cartridgesDo(sum) && !somebodyMay(sum, people)),
       place,
     ),
     ...wearCartridges(of('breathing').filter(cartridgesDo)),
     ...(place.extraction ? [] : unknownRoom(of('unknown'))),
   ];
 }
+
+/** Somebody of the shop has a mask for air that thick. */
+const somebodyMay = ({ operation, ppm, vapour }: AirSum, people: readonly Person[]): boolean =>
+  people.some((person) => mayDo(fitted(person, operation.raises, { factor: (ppm ?? 0) / vapour.limit.value, today: null })));
 
 /** Nothing is worn for it, and cartridges would be enough. */
 const cartridgesDo = ({ worn, ppm, vapour }: AirSum): boolean =>

@@ -3,7 +3,7 @@ import { fromMemory } from '../model/basis.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { lowerFirst } from '../units/casing.ts';
-import { breathingNeed, fitted, mayDo } from './respirators.ts';
+import { fitted, lacksOf, mayDo } from './respirators.ts';
 
 /** Work for which nobody of the shop has what to breathe in, or has been trained: a stop for each reason. Nothing while no people are entered. */
 export function checkPeople({ people }: Pick<Shop, 'people'>, operations: readonly Operation[]): Finding[] {
@@ -31,17 +31,6 @@ export function checkPeople({ people }: Pick<Shop, 'people'>, operations: readon
 
 /** Why nobody may, person by person; null where somebody may. */
 function nobody(people: Shop['people'], { raises }: Operation): string | null {
-  const need = breathingNeed(raises);
   const all = people.map((person) => ({ person, fit: fitted(person, raises, { factor: 1, today: null }) }));
-  if (all.some(({ fit }) => mayDo(fit, need))) return null;
-  return all
-    .map(({ person, fit: { mask, refused, untrained } }) => {
-      const masks =
-        mask || need === null ? [] : refused.length === 0 ? ['no mask entered'] : refused.map(({ mask: own, why }) => `${own.name}: ${why}`);
-      const training = untrained.map((training) => `not trained: ${TRAINED_FOR[training]}`);
-      return `${person.name}: ${[...masks, ...training].join('; ')}.`;
-    })
-    .join(' ');
+  return all.some(({ fit }) => mayDo(fit)) ? null : all.map(({ person, fit }) => `${person.name}: ${lacksOf(fit).join('; ')}.`).join(' ');
 }
-
-export const TRAINED_FOR = { 'two-pack': 'two-pack paint', blasting: 'blasting', welding: 'welding', licensed: 'licensed work' } as const;

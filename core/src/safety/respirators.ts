@@ -28,11 +28,20 @@ const TRAINING: Partial<Readonly<Record<Raised, Training>>> = {
   confined: 'licensed',
 };
 
+export const TRAINED_FOR = {
+  'two-pack': 'two-pack paint',
+  blasting: 'blasting',
+  welding: 'welding',
+  licensed: 'licensed work',
+} as const satisfies Readonly<Record<Training, string>>;
+
 /** What has to have been shown and signed for before all that is raised. */
 export const trainingFor = (raises: readonly Raised[]): Training[] => [...new Set(raises.flatMap((raised) => TRAINING[raised] ?? []))];
 
 /** What one person wears for it, or why nothing that they have will do. */
 export interface Fitted {
+  /** what has to be kept out; null: nothing */
+  readonly need: Filter | null;
   readonly mask: Respirator | null;
   /** of their masks those that will not do, each with why */
   readonly refused: readonly { readonly mask: Respirator; readonly why: string }[];
@@ -50,13 +59,14 @@ export function fitted(
   raises: readonly Raised[],
   { factor, today }: { readonly factor: number; readonly today: string | null },
 ): Fitted {
-  const need = breathingNeed(raises);
+  const need = breathingNeed(raises) ?? (factor > 1 ? 'vapour' : null);
   const untrained = trainingFor(raises).filter((training) => !person.trained.includes(training));
-  if (need === null && factor <= 1) return { mask: null, refused: [], untrained };
+  if (need === null) return { need, mask: null, refused: [], untrained };
   const judged = Object.values(RESPIRATORS)
     .filter(({ id }) => person.masks.includes(id))
-    .map((mask) => ({ mask, why: refusal(mask, person, need ?? 'vapour', { factor, today }) }));
+    .map((mask) => ({ mask, why: refusal(mask, person, need, { factor, today }) }));
   return {
+    need,
     mask: judged.find(({ why }) => why === null)?.mask ?? null,
     refused: judged.flatMap(({ mask, why }) => (why === null ? [] : [{ mask, why }])),
     untrained,
@@ -82,5 +92,12 @@ function refusal(
 const isFresh = (tested: string | null, today: string | null): boolean =>
   tested !== null && (today === null || `${Number(tested.slice(0, 4)) + 1}${tested.slice(4)}` >= today);
 
+/** What keeps somebody from it: what the best of their masks lacks, and what they have not been trained for. */
+export function lacksOf({ need, mask, refused, untrained }: Fitted): string[] {
+  const nearest = refused.at(-1);
+  const masks = mask || need === null ? [] : nearest ? [`${nearest.mask.name}: ${nearest.why}`] : ['no mask entered'];
+  return [...masks, ...untrained.map((training) => `not trained: ${TRAINED_FOR[training]}`)];
+}
+
 /** Whether somebody has what it takes and knows how. */
-export const mayDo = ({ mask, untrained }: Fitted, need: Filter | null): boolean => untrained.length === 0 && (mask !== null || need === null);
+export const mayDo = ({ need, mask, untrained }: Fitted): boolean => untrained.length === 0 && (mask !== null || need === null);

@@ -75,6 +75,18 @@ describe('what stands on the sheet', () => {
     expect(page.air.every(({ bareFan, fan, worn }) => fan * worn >= bareFan * 0.999)).toBe(true);
   });
 
+  test('who wears what follows how thick the air gets', () => {
+    const people: Shop['people'] = [
+      { id: 'a', name: 'A', beard: false, masks: ['half-vapour', 'full-vapour'], size: 'M', fitTested: '2026-06-01', trained: [] },
+    ];
+    const mask = (airFlow: number) =>
+      sheet({ area: 6, finish: 'machine-enamel', place: { extraction: true, airFlow, room: null }, shop: { people } }).sheet.people[0]?.tasks.find(
+        ({ task }) => task.startsWith('vapour'),
+      )?.mask;
+    expect(mask(5000)).toMatch(/^half mask/);
+    expect(mask(300)).toMatch(/^full face/);
+  });
+
   test('licensed people are named for what is theirs, not for every stop', () => {
     const licensed = (sample: Sample) => sheet(sample).sheet.licensed.join('; ');
     expect(licensed({ place: { temperature: 5 } })).toBe('');

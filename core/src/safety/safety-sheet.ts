@@ -7,6 +7,7 @@ import type { SafetyLine, SafetySheet } from '../model/safety-sheet.ts';
 import type { Shop } from '../model/shop.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { numberRuns } from '../units/number-runs.ts';
+import { airSums } from './air-sum.ts';
 import { airLines } from './air-lines.ts';
 import { filtersNeeded } from './filters-needed.ts';
 import { peopleTasks } from './people-tasks.ts';
@@ -17,6 +18,7 @@ import { peopleTasks } from './people-tasks.ts';
  */
 export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): SafetySheet {
   const { operations, findings, waste, kit } = plan;
+  const sums = airSums(job.place, operations);
   const raised = new Set(operations.flatMap(({ raises }) => raises));
   return {
     job: job.name,
@@ -26,8 +28,8 @@ export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): Sa
     stops: stopsOf(findings),
     hazards: hazardsOf(operations),
     lines: linesOf(operations),
-    air: airLines(job.place, operations),
-    people: peopleTasks(shop.people, operations, today),
+    air: airLines(sums),
+    people: peopleTasks(shop.people, operations, { sums, today }),
     filters: filtersNeeded(shop.cartridges, operations, today),
     firstAid: FIRST_AID.filter(({ after }) => after.length === 0 || after.some((one) => raised.has(one))).map(({ when, what }) => ({ when, what })),
     waste,
