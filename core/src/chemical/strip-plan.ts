@@ -1,5 +1,6 @@
 import { knockedOut } from '../catalogue/coatings.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
+import { FILM_DENSITY } from '../facts/removed-mass.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import type { StripPlan } from '../model/plan.ts';
 import { sum } from '../units/sum.ts';
@@ -21,9 +22,8 @@ export interface StripOutcome {
 export const BREAK_RATE = 10;
 /** Lost on brush, edges and floor. */
 const LOSS = 1.15;
-/** kg/L of softened sludge and dry film; model assumption. */
+/** kg/L of softened sludge; model assumption. */
 const SLUDGE_DENSITY = 1.1;
-const FILM_DENSITY = 1.4;
 const DAY = 1440;
 
 /** The plan for one stripper on one zone. Layers from the first that it does not soften stay; `reach` says how many it takes. */

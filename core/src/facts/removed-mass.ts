@@ -1,7 +1,7 @@
 import type { ZoneFacts } from './zone-facts.ts';
 
 /** g/cm³ of dry film; model assumption. */
-const FILM_DENSITY = 1.4;
+export const FILM_DENSITY = 1.4;
 
 /** kg of dry coating that comes off. */
 export const removedMass = (zone: ZoneFacts): number =>

@@ -1,3 +1,4 @@
+import { FILM_DENSITY } from '../facts/removed-mass.ts';
 import { poisonsIn } from '../facts/poisons.ts';
 import { CLEANERS } from '../catalogue/cleaners.ts';
 import { TREATMENTS } from '../catalogue/treatments.ts';
@@ -18,8 +19,6 @@ const WATER: Partial<Readonly<Record<OperationKind, number>>> = {
 };
 /** µm of paint that a key takes off what stays, and that blocking takes off a surfacer; model assumption. */
 const KEYED_OFF: Partial<Readonly<Record<OperationKind, number>>> = { key: 10, 'sand-film': 15, 'break-top': 15, polish: 2 };
-/** g/cm³ of dry film; model assumption. */
-const FILM_DENSITY = 1.4;
 /** kg/m² of a wiping cloth with its solvent; model assumption. */
 const RAG = 0.04;
 /** Share of the mixed paint that is left over or washed out of the gun, kg/L, and kg of tin on a litre; model assumptions. */
