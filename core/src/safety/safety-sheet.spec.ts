@@ -52,11 +52,63 @@ describe.each(DEMO_JOBS.map((job) => [job.name, job] as const))('the safety shee
   });
 });
 
+/** The made-up shop: its rooms and its people, as they come out on its sheets. */
+describe('the demo shop', () => {
+  const pages = DEMO_JOBS.map((job) => sheetOf(job, DEMO_SHOP).sheet);
+
+  test('three jobs stand in the same extracted workshop, the launch outdoors in cool air', () => {
+    const workshop = 'Indoors, 420 m³, extraction of 9000 m³/h';
+    expect(pages.map(({ place }) => place)).toEqual([workshop, 'Outdoors', workshop, workshop]);
+    expect(DEMO_JOBS.map(({ place: { temperature, humidity } }) => [temperature, humidity])).toEqual([
+      [17.5, 61],
+      [14, 68],
+      [19, 52],
+      [16, 72],
+    ]);
+    expect(pages.flatMap(({ stops }) => stops)).toEqual([]);
+  });
+
+  test('A. R. works in tight masks, J. T. with a beard in hoods, S. O. not before a new fit test', () => {
+    const [tug] = pages;
+    const masks = (name: string) => tug?.people.find((person) => person.name === name)?.tasks.map(({ mask, may }) => (may ? mask : 'no'));
+    expect(masks('A. R.')).toEqual([
+      'FFP3 mask',
+      'half mask with P100 filters',
+      'half mask with vapour cartridges and P100',
+      'supplied-air full face mask',
+    ]);
+    const hood = 'powered hood with vapour and P100 filters';
+    expect(masks('J. T.')).toEqual([hood, hood, hood, 'supplied-air hood']);
+    expect(masks('S. O.')).toEqual(['no', 'no', 'no', 'no']);
+  });
+
+  test('what is left in its cartridges counts', () => {
+    const left = Object.fromEntries((pages[0]?.filters ?? []).map((line) => [line.name, line.left]));
+    expect(left['vapour cartridges with P100']).toBe(2.5);
+    expect(left['P100 filters']).toBe(28);
+  });
+});
+
 describe('what stands on the sheet', () => {
   test('first aid by what comes up: always the eyes, wheezing only after isocyanate', () => {
     const when = (sample: Sample) => sheet(sample).sheet.firstAid.map((line) => line.when);
     expect(when({})).toEqual(expect.arrayContaining(['In the eyes', 'Wheezing or a tight chest']));
     expect(when({ finish: 'machine-enamel', substrate: 'cast-iron' })).not.toContain('Wheezing or a tight chest');
+  });
+
+  test('a stage that raises one thing alone is on it, one that raises nothing is not', () => {
+    const { sheet: page, plan } = sheet({
+      substrate: 'cast-iron',
+      thickness: 30,
+      features: ['heavy'],
+      stack: [],
+      target: { kind: 'keep' },
+      finish: 'bare-polish',
+    });
+    for (const { stage, all } of page.hazards) expect([stage, all.length > 0]).toEqual([stage, true]);
+    const raising = new Set(plan.operations.flatMap(({ stage, raises }) => (raises.length > 0 ? [stage] : [])));
+    expect(new Set(page.hazards.map(({ stage }) => stage))).toEqual(raising);
+    expect(page.hazards.some(({ all }) => all.length === 1)).toBe(true);
   });
 
   test('each stop once, with its way out', () => {
