@@ -29,7 +29,7 @@ export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePla
     const blasted = wayOff?.traits.includes('hard-medium') ?? false;
     const contaminated = saltStays(zone);
     const why = [
-      `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`}, by bands of humidity ${bandText(humidity)}`,
+      `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`} (${bandText(temperature, humidity, surfaceOf(zone.place))})`,
       ...(blasted ? ['blasted steel keeps half as long'] : []),
       ...(contaminated ? ['salt that is not washed off: a tenth'] : []),
     ];

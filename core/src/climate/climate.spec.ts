@@ -34,15 +34,18 @@ describe('dew point', () => {
 
 /** Bands of practice; a jump at an edge is said to be one of the bands. */
 test.each([
-  [30, 'under 40 % 48 h'],
-  [40, '40 to 60 % 24 h'],
-  [59.9, '40 to 60 % 24 h'],
-  [60, '60 to 75 % 8 h'],
-  [84, '75 to 85 % 4 h'],
-  [85, 'above 85 % 1 h'],
-])('at %p % humidity: %s', (humidity, text) => {
-  expect(bandText(percent(humidity))).toBe(text);
-  expect(`${flashRustTime(degC(30), percent(humidity), { blasted: false, contaminated: false }) / 60} h`).toBe(text.split('% ').at(-1));
+  [30, 30, 'the band under 40 %: 48 h'],
+  [40, 30, 'the band from 40 to 60 %: 24 h'],
+  [59.9, 30, 'the band from 40 to 60 %: 24 h'],
+  [60, 30, 'the band from 60 to 75 %: 8 h'],
+  [82, 31, 'the band from 75 to 85 %: 4 h'],
+  [85, 35, 'the band above 85 %: 1 h'],
+  [84, 29, 'near the dew point: 1 h'],
+])('at %p % humidity in air of 30 °C, metal at %p °C: %s', (humidity, metal, text) => {
+  const at = [degC(30), percent(humidity)] as const;
+  expect(bandText(...at, degC(metal))).toBe(text);
+  const hours = flashRustTime(...at, { blasted: false, contaminated: false }, degC(metal)) / 60;
+  expect(text).toContain(`: ${hours} h`);
 });
 
 describe('flash rust', () => {

@@ -8,13 +8,16 @@ const BANDS: readonly (readonly [below: number, hours: number])[] = [
   [85, 4],
 ];
 
-/** The band of humidity that a clock goes by, in words: the jump at its edge is the band's, not the metal's. */
-export function bandText(humidity: Percent): string {
+/** What a clock goes by, in words: the jump at the edge of a band is the band's, not the metal's. */
+export function bandText(air: Celsius, humidity: Percent, surface: Celsius = air): string {
+  if (isNearDew(air, humidity, surface)) return 'near the dew point: 1 h';
   const i = BANDS.findIndex(([below]) => humidity < below);
   const band = BANDS[i];
-  if (!band) return `above ${BANDS.at(-1)?.[0] ?? 0} % 1 h`;
-  return i === 0 ? `under ${band[0]} % ${band[1]} h` : `${BANDS[i - 1]?.[0] ?? 0} to ${band[0]} % ${band[1]} h`;
+  if (!band) return `the band above ${BANDS.at(-1)?.[0] ?? 0} %: 1 h`;
+  return `the band ${i === 0 ? 'under' : `from ${BANDS[i - 1]?.[0] ?? 0} to`} ${band[0]} %: ${band[1]} h`;
 }
+
+const isNearDew = (air: Celsius, humidity: Percent, surface: Celsius): boolean => surface - dewPoint(air, humidity) < 3;
 
 /** Why the clock runs faster. */
 export interface BareSteel {
@@ -28,8 +31,7 @@ export interface BareSteel {
  * salt, acid or finger marks a tenth, blasted half. Metal is as warm as the air unless its own temperature is given.
  */
 export function flashRustTime(air: Celsius, humidity: Percent, steel: BareSteel, surface: Celsius = air): Minutes {
-  const nearDew = surface - dewPoint(air, humidity) < 3;
   const band = BANDS.find(([below]) => humidity < below);
-  const hours = nearDew || !band ? 1 : band[1];
+  const hours = !band || isNearDew(air, humidity, surface) ? 1 : band[1];
   return minutes(hours * 60 * (steel.blasted ? 0.5 : 1) * (steel.contaminated ? 0.1 : 1));
 }
