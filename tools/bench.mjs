@@ -123,7 +123,7 @@ async function combinations(core) {
     parts: core.SubstrateId.options.map((substrate, i) => ({ ...first, id: `s${i}`, substrate, zones: [{ ...first.zones[0], id: `z${i}` }] })),
   };
   let outcomes = [];
-  const span = timed(3, () => {
+  const span = timed(5, () => {
     outcomes = core.gatherFacts(job, core.DEMO_SHOP, core.CATALOGUE).flatMap((zone) => combinationsOf(zone, core.CATALOGUE));
   });
   const count = (kind) => outcomes.filter(({ outcome }) => outcome.kind === kind).length;
