@@ -18,4 +18,4 @@ export function mayHold(facts: ZoneFacts): string {
 }
 
 /** Whether nothing of it may become dust: worked wet, by hand. */
-export const wetOnly = ({ treatAsLead, treatAsChromate, asbestos }: ZoneFacts): boolean => treatAsLead || treatAsChromate || asbestos;
+export const wetOnly = ({ treatAsLead, treatAsChromate, tar, asbestos }: ZoneFacts): boolean => treatAsLead || treatAsChromate || tar || asbestos;

@@ -111,6 +111,7 @@ describe('what is suspected', () => {
     ['lead', { condition: { lead: 'present' } }],
     ['chromate', { condition: { chromate: 'present' } }],
     ['asbestos', { condition: { asbestos: 'present' } }],
+    ['tar', { condition: { tar: 'present' } }],
   ])('where %s is present no step makes dry dust or blows it, whether the coating goes or stays', (_, sample) => {
     for (const target of ['bare', 'keep'] as const) {
       const { operations } = planJob(

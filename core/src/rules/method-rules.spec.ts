@@ -223,6 +223,10 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
     silent: ['keep.key', { ...GRP, target: { kind: 'keep' } }],
   },
   'hidden-filler': { fires: ['chem.fast-solvent', { stack: THICK_REPAINT }], silent: ['chem.fast-solvent', {}] },
+  'tar-wet': {
+    fires: ['mech.grinder-flap', { ...SECTION, stack: [['underseal-bitumen', 400]], condition: { tar: 'present' } }],
+    silent: ['mech.grinder-flap', { ...SECTION, stack: [['underseal-bitumen', 400]], condition: { tar: 'lab-clear' } }],
+  },
   'chromate-dust': { fires: ['mech.da', CHROMATE], silent: ['mech.hand-wet', CHROMATE] },
   'bead-thin-only': { fires: ['blast.glass-bead', { ...SECTION, stack: [['alkyd-enamel', 200]] }], silent: ['blast.glass-bead', SECTION] },
   'dry-ice-soft-only': {

@@ -148,6 +148,16 @@ export const HAZARD_RULES: readonly MethodRule[] = [
     when: (s) => s.zone.asbestos && does(s, 'dry-dust', 'heat'),
   },
   {
+    id: 'tar-wet',
+    effect: 'rule-out',
+    title: 'No dry dust of what may be coal tar',
+    reason: 'Old bitumen may be coal tar: its dust harms skin and lungs for good. Work cold and wet, skin covered.',
+    basis: practice,
+    looksAt: ['year', 'coating', 'coal tar test', 'method'],
+    change: 'A laboratory result that finds none.',
+    when: (s) => s.zone.tar && does(s, 'dry-dust'),
+  },
+  {
     id: 'tank-purge',
     effect: 'require',
     title: 'Drain, purge and plug the tank',
