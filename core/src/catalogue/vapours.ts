@@ -12,21 +12,24 @@ export interface Vapour {
   readonly limit: Cited<number>;
   /** vol % in air from which it burns */
   readonly lowestExplosive: Cited<number>;
+  /** ppm at which life or escape is in danger at once: no mask of a paint shop is trusted there; null: the fire limit comes first, or none is set */
+  readonly dangerousAtOnce: Cited<number> | null;
 }
 
 const handbooks = fromMemory('lower explosive limits of fire-safety handbooks');
-const row = (id: VapourId, name: string, molarMass: number, limit: Cited<number>, explosive: number): Vapour => ({
+const row = (id: VapourId, name: string, molarMass: number, limit: Cited<number>, explosive: number, atOnce?: number): Vapour => ({
   id,
   name,
   molarMass,
   limit,
   lowestExplosive: cite(explosive, handbooks),
+  dangerousAtOnce: atOnce === undefined ? null : cite(atOnce, fromMemory('NIOSH, immediately dangerous to life or health')),
 });
 
 export const VAPOURS: Readonly<Record<VapourId, Vapour>> = {
   'paint-solvent': row('paint-solvent', 'paint solvent, reckoned as xylene', 106.17, cite(100, fromMemory('29 CFR 1910.1000, xylene')), 1),
   'fast-solvent': row('fast-solvent', 'fast stripper solvent, reckoned as acetone', 58.08, cite(250, fromMemory('NIOSH, acetone')), 2.5),
-  dichloromethane: row('dichloromethane', 'dichloromethane', 84.93, cite(2, fromMemory('EPA 2024; 25 ppm in 29 CFR 1910.1052')), 13),
+  dichloromethane: row('dichloromethane', 'dichloromethane', 84.93, cite(2, fromMemory('EPA 2024; 25 ppm in 29 CFR 1910.1052')), 13, 2300),
   'benzyl-alcohol': row('benzyl-alcohol', 'benzyl alcohol', 108.14, cite(10, fromMemory('workplace guide of a hygiene association')), 1.3),
   'wipe-solvent': row('wipe-solvent', 'wipe solvent, reckoned as white spirit', 140, cite(100, assumption), 0.8),
 };

@@ -12,6 +12,10 @@ export const onMetal = (zone: ZoneFacts): boolean => onGroup(zone, 'ferrous', 'f
 export const isSheet = (zone: ZoneFacts): boolean => onMetal(zone) && zone.part.thickness < 1.5;
 /** By its feature or by what the part is said to be. */
 export const isTank = (zone: ZoneFacts): boolean => zone.has('fuel-tank') || zone.part.role === 'tank';
+export const isClosed = (zone: ZoneFacts): boolean => isTank(zone) || zone.has('sealed-hollow') || zone.part.role === 'pressure';
+/** A bare olefin is flamed where the shop does it, and nothing closed ever: what is left inside burns or bursts. */
+export const isFlamed = (zone: ZoneFacts): boolean =>
+  onGroup(zone, 'plastic-olefin') && zone.shop.schools.P3 !== 'promoter' && zone.kept.length === 0 && !isClosed(zone);
 /** Whether a joined material belongs to one of the groups. */
 export const touches = (zone: ZoneFacts, ...groups: readonly SubstrateGroup[]): boolean =>
   zone.part.touching.some((id) => groups.includes(SUBSTRATES[id].group));

@@ -59,6 +59,10 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
     fires: ['barrier-epoxy', { ...GRP_SEA, moisture: { reference: 4, readings: [{ at: '2026-11-01T08:00:00Z', value: 18 }] } }],
     silent: ['barrier-epoxy', { ...GRP_SEA, moisture: { reference: 4, readings: [{ at: '2026-11-01T08:00:00Z', value: 4.5 }] } }],
   },
+  'closed-no-flame': {
+    fires: ['adhesion-promoter', { substrate: 'pp-epdm', features: ['sealed-hollow'], shop: { schools: { P3: 'flame' } } }],
+    silent: ['adhesion-promoter', { substrate: 'pp-epdm', shop: { schools: { P3: 'flame' } } }],
+  },
   'too-fine-key': { fires: ['epoxy-2k', { shop: { schools: { K1: 'fine' } } }], silent: ['epoxy-2k', {}] },
 };
 
@@ -107,3 +111,7 @@ test.each(Object.entries(FINISH_CASES))('%s fires and stays silent', (id, { fire
   expect(codes(fires)).toContain(id);
   expect(codes(silent)).not.toContain(id);
 });
+
+test.each(['tyre', 'rubber', 'friction-lining', 'adhesive-joints'] as const)('a powder oven refuses a part with its %s on', (feature) =>
+  expect(judge(FINISH_RULES, finishSubject('powder-sent-out', { features: [feature] }), []).map(({ code }) => code)).toContain('powder-heat'),
+);

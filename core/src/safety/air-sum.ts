@@ -48,7 +48,7 @@ function sumOf(operation: Operation, { vapour: id, rate, stands }: NonNullable<O
     vapour,
     rate,
     bare: airFor(rate, limit, vapour),
-    masked: airFor(rate, limit * worn, vapour),
+    masked: airFor(rate, maskedLimit(vapour, worn), vapour),
     fire: airFor(rate, firePpm(vapour), vapour),
     ppm,
     worn,
@@ -58,7 +58,10 @@ function sumOf(operation: Operation, { vapour: id, rate, stands }: NonNullable<O
 
 function verdictOf(ppm: number, worn: number, vapour: Vapour): AirVerdict {
   if (ppm > firePpm(vapour)) return 'fire';
-  const needed = ppm / vapour.limit.value;
-  if (needed > worn) return 'breathing';
-  return needed > 1 ? 'mask' : 'enough';
+  if (ppm > maskedLimit(vapour, worn)) return 'breathing';
+  return ppm > vapour.limit.value ? 'mask' : 'enough';
 }
+
+/** ppm that may be worked in behind a mask of that protection factor. */
+export const maskedLimit = ({ limit, dangerousAtOnce }: Vapour, factor: number): number =>
+  Math.min(limit.value * factor, dangerousAtOnce?.value ?? Infinity);

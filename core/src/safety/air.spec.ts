@@ -119,6 +119,26 @@ describe('the sum of each operation', () => {
     expect(stops(['supplied-hood', 'supplied-full'])).not.toContain('stop air-breathing');
   });
 
+  test.each([
+    ['under what is dangerous at once', 4000, false],
+    ['over it', 1000, true],
+  ])('%s: whatever mask somebody has', (_, airFlow, stopped) => {
+    const { findings, sums } = plan({
+      area: 3,
+      choice: { method: 'chem.dcm', reason: 'as declared' },
+      place: { extraction: true, airFlow, room: 200 },
+      shop: {
+        methyleneChloride: true,
+        people: [{ id: 'p', name: 'P', beard: false, size: 'M', fitTested: '2026-06-01', trained: ['two-pack'], masks: ['supplied-full'] }],
+      },
+    });
+    const thickest = Math.max(...sums.filter(({ vapour }) => vapour.id === 'dichloromethane').map(({ ppm }) => ppm ?? 0));
+    // NIOSH, immediately dangerous to life or health, from memory
+    expect(thickest > 2300).toBe(stopped);
+    const stop = findings.find(({ code }) => code === 'air-breathing');
+    expect(stop?.reason.includes('life is in danger at once') ?? false).toBe(stopped);
+  });
+
   test('lye gives off no solvent', () =>
     expect(plan({ choice: { method: 'chem.caustic-spray', reason: 'x' } }).sums.some(({ operation }) => operation.kind === 'strip-round')).toBe(
       false,

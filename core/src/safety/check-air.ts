@@ -4,7 +4,7 @@ import type { Finding } from '../model/finding.ts';
 import type { Place } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import { numberRuns } from '../units/number-runs.ts';
-import { airSums, type AirSum, type AirVerdict } from './air-sum.ts';
+import { airSums, maskedLimit, type AirSum, type AirVerdict } from './air-sum.ts';
 import { fitted, mayDo } from './respirators.ts';
 import type { Person } from '../model/person.ts';
 import { firePpm, MIXING } from './air.ts';
@@ -17,7 +17,7 @@ export function checkAir(place: Place, operations: readonly Operation[], people:
     ...tooLittle('fire', of('fire'), place),
     ...tooLittle(
       'breathing',
-      of('breathing').filter((sum) => !cartridgesDo(sum) && !somebodyMay(sum, people)),
+      sums.filter((sum) => (sum.verdict === 'breathing' && !cartridgesDo(sum) && !somebodyMay(sum, people)) || dangerousAtOnce(sum)),
       place,
     ),
     ...wearCartridges(of('breathing').filter(cartridgesDo)),
@@ -25,9 +25,13 @@ export function checkAir(place: Place, operations: readonly Operation[], people:
   ];
 }
 
+/** No mask is trusted in air like that. */
+const dangerousAtOnce = ({ ppm, vapour }: AirSum): boolean => ppm !== null && ppm > maskedLimit(vapour, Infinity);
+
 /** Somebody of the shop has a mask for air that thick. */
-const somebodyMay = ({ operation, ppm, vapour }: AirSum, people: readonly Person[]): boolean =>
-  people.some((person) => mayDo(fitted(person, operation.raises, { factor: (ppm ?? 0) / vapour.limit.value, today: null })));
+const somebodyMay = (sum: AirSum, people: readonly Person[]): boolean => people.some((person) => suits(person, sum));
+const suits = (person: Person, { operation, ppm, vapour }: AirSum): boolean =>
+  mayDo(fitted(person, operation.raises, { factor: (ppm ?? 0) / vapour.limit.value, today: null }));
 
 /** Nothing is worn for it, and cartridges would be enough. */
 const cartridgesDo = ({ worn, ppm, vapour }: AirSum): boolean =>
@@ -41,11 +45,8 @@ function tooLittle(what: 'fire' | 'breathing', sums: readonly AirSum[], place: P
   if (!worst || worst.ppm === null) return [];
   const { operation, vapour, rate, ppm, worn } = worst;
   const fan = worst[need(what)];
-  const allowed = what === 'fire' ? firePpm(vapour) : vapour.limit.value * worn;
-  const limit =
-    what === 'fire'
-      ? `${figure(allowed)} ppm are a tenth of what burns`
-      : `${figure(allowed)} ppm are the most behind ${worn === 1 ? 'no mask' : `what is worn for it, which makes the air ${worn} times cleaner`}`;
+  const allowed = what === 'fire' ? firePpm(vapour) : maskedLimit(vapour, worn);
+  const limit = what === 'fire' ? `${figure(allowed)} ppm are a tenth of what burns` : breathingLimit(worst, allowed);
   const more = sums.length === 1 ? '' : `, and ${sums.length - 1} more`;
   return [
     {
@@ -59,6 +60,13 @@ function tooLittle(what: 'fire' | 'breathing', sums: readonly AirSum[], place: P
       change: `A fan that moves ${figure(fan)} m³/h, its motor out of the stream; not more than ${Math.max(1, Math.floor((100 * allowed) / ppm))} % of it at a time; ${WAYS_OUT}.`,
     },
   ];
+}
+
+function breathingLimit(sum: AirSum, allowed: number): string {
+  const { vapour, worn } = sum;
+  if (dangerousAtOnce(sum))
+    return `From ${figure(maskedLimit(vapour, Infinity))} ppm on life is in danger at once, and no mask of a shop is trusted (${vapour.dangerousAtOnce?.basis.source})`;
+  return `${figure(allowed)} ppm are the most behind ${worn === 1 ? 'no mask' : `what is worn for it, which makes the air ${worn} times cleaner`}`;
 }
 
 function wearCartridges(sums: readonly AirSum[]): Finding[] {

@@ -48,6 +48,26 @@ describe('what comes before what', () => {
     expect(find(plan({ ...PP, shop: { schools: { P3: 'flame' } } }), 'test').hold?.method).toContain('water-break');
   });
 
+  test.each<[string, Sample]>([
+    ['tank', { role: 'tank', contents: 'fuel' }],
+    ['sealed hollow', { features: ['sealed-hollow'] }],
+    ['pressure vessel', { role: 'pressure' }],
+  ])('no flame comes near a plastic %s: promoter takes its place', (_, closed) => {
+    const flamed = plan({ ...PP, ...closed, shop: { schools: { P3: 'flame' } } });
+    expect(kinds(flamed)).not.toContain('flame');
+    expect(find(flamed, 'coat').coat?.name).toContain('promoter');
+    expect(find(flamed, 'test').title).toBe('Tape test on a painted coupon');
+  });
+
+  test('on clad skin nothing is keyed: bare it is converted, and paint that cannot be keyed is a stop', () => {
+    const clad: Sample = { substrate: 'aluminium-clad', finish: 'solid-2k', stack: [['alkyd-enamel', 90]], condition: { lead: 'lab-clear' } };
+    expect(kinds(plan(clad))).toContain('convert-metal');
+    const kept = plan({ ...clad, target: { kind: 'keep' } });
+    expect(kept.findings).toContainEqual(expect.objectContaining({ code: 'key-forbidden', severity: 'stop' }));
+    for (const one of [plan(clad), kept]) expect(kinds(one)).not.toContain('key');
+    expect(plan({ ...clad, substrate: 'galvanised', target: { kind: 'keep' } }).findings.map(({ code }) => code)).not.toContain('key-forbidden');
+  });
+
   test('acid is rinsed, and what the rinse has wetted is dried again, with that as the reason', () => {
     const rusty = plan({ ...SECTION, condition: { rustGrade: 'A' }, choice: { method: 'mech.da' } });
     inOrder(rusty, 'inspect', 'treat-rust', 'rinse-acid', 'dry', 'key');

@@ -169,9 +169,10 @@ function choiceStops(zone: ZoneFacts, options: readonly MethodOption[], chosen: 
 
 /** A face that no tool may key, though what lies on it wants one. */
 function keyStops(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | null): Finding[] {
-  const convertible = zone.substrate.id === 'aluminium-clad';
-  if (!wayOff || !build?.coats.length || convertible || zone.kept.length > 0 || zone.zone.access === 'inside') return [];
-  if (wayOff.traits.includes('hard-medium') || keyTool(zone)) return [];
+  const kept = zone.kept.length > 0;
+  const convertible = zone.substrate.id === 'aluminium-clad' && !kept;
+  if (!wayOff || !build?.coats.length || convertible || zone.zone.access === 'inside' || keyTool(zone)) return [];
+  if (wayOff.traits.includes('hard-medium') && !kept) return [];
   const rules = [
     ...new Set(Object.values(METHODS).flatMap((method) => (method.family === 'mech' ? refusedTouch(zone, method).map(({ title }) => title) : []))),
   ];
@@ -179,10 +180,10 @@ function keyStops(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | nul
     sayFor(zone, 'stop')(
       'key-forbidden',
       [],
-      `${zone.part.name} cannot be keyed`,
+      kept ? `What stays on ${zone.part.name} cannot be keyed` : `${zone.part.name} cannot be keyed`,
       `Every sanding tool is refused here: ${rules.join('; ')}.`,
       ['substrate', 'access', 'features'],
-      'A conversion coating, a way off that leaves a key, or a finish that needs none.',
+      kept ? 'Take all of it off by a way that the rules leave.' : 'A conversion coating, a way off that leaves a key, or a finish that needs none.',
     ),
   ];
 }

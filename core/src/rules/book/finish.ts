@@ -1,6 +1,6 @@
 import { practice } from '../../model/basis.ts';
 import type { SubstrateId } from '../../model/ids.ts';
-import { isTank, onGroup, onMetal, onPlastic } from '../groups.ts';
+import { isClosed, onGroup, onMetal, onPlastic } from '../groups.ts';
 import type { FinishRule, FinishSubject } from '../subjects.ts';
 
 /** % relative humidity up to which air counts as dry in the strict school; common practice, no source. */
@@ -47,10 +47,10 @@ export const FINISH_RULES: readonly FinishRule[] = [
     effect: 'rule-out',
     title: 'Powder oven is too hot for this part',
     reason: ({ zone }) =>
-      `Powder cures near 180 to 200 °C; ${zone.substrate.name.toLowerCase()} stands about ${zone.substrate.heatLimit.value} °C, filler, glue, rubber and linings less.`,
+      `Powder cures near 180 to 200 °C; ${zone.substrate.name.toLowerCase()} stands about ${zone.substrate.heatLimit.value} °C, filler, glue, rubber, tyres and linings less.`,
     basis: practice,
     looksAt: ['substrate', 'features', 'stack', 'finish'],
-    change: 'A wet finish, or plain metal.',
+    change: 'A wet finish, or plain metal with all of that taken off.',
     when: (s) =>
       isPowder(s) &&
       ((s.zone.substrate.heatLimit.value < OVEN && !onGroup(s.zone, 'light')) ||
@@ -58,6 +58,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
         s.zone.zone.filling !== null ||
         s.zone.has('adhesive-joints') ||
         s.zone.has('rubber') ||
+        s.zone.has('tyre') ||
         s.zone.has('friction-lining')),
   },
   {
@@ -68,7 +69,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['features', 'what the part is', 'finish'],
     change: 'A wet finish; a hollow that is opened and vented.',
-    when: (s) => isPowder(s) && (isTank(s.zone) || s.zone.has('sealed-hollow') || s.zone.part.role === 'pressure'),
+    when: (s) => isPowder(s) && isClosed(s.zone),
   },
   {
     id: 'powder-temper',

@@ -1,11 +1,12 @@
 import { jointOf, mayLie, type Joint } from '../../build/compatibility.ts';
 import { familyOfCoating, familyOfProduct } from '../../build/families.ts';
 import { practice } from '../../model/basis.ts';
-import { isEtch, onBare, onGroup, onPlastic } from '../groups.ts';
+import { isClosed, isEtch, isFlamed, onBare, onGroup, onPlastic } from '../groups.ts';
 import type { PrimerRule, PrimerSubject } from '../subjects.ts';
 
 /** A flamed olefin takes a plastic primer while the flame's effect lasts. */
-const onFlamed = (s: PrimerSubject) => s.primer.id === 'plastic-primer' && s.ground === 'plastic-olefin' && s.zone.shop.schools.P3 === 'flame';
+const onFlamed = (s: PrimerSubject) =>
+  s.primer.id === 'plastic-primer' && s.ground === 'plastic-olefin' && s.zone.shop.schools.P3 === 'flame' && isFlamed(s.zone);
 /** The primer and the film that follows it: surfacer where the finish wants one, else the first colour; null where nothing follows. */
 function jointAbove({ primer, finish }: PrimerSubject): Joint | null {
   const [first] = finish.coats;
@@ -173,6 +174,17 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     looksAt: ['substrate', 'school P3'],
     change: 'School P3 set to "adhesion promoter" or "both".',
     when: onFlamed,
+  },
+  {
+    id: 'closed-no-flame',
+    effect: 'caution',
+    title: 'Nothing closed is flamed',
+    reason:
+      'What is left in a tank or a sealed hollow burns or bursts under a flame: here promoter takes its place, whatever the shop does elsewhere.',
+    basis: practice,
+    looksAt: ['features', 'what the part is', 'school P3'],
+    change: 'A part that is open.',
+    when: (s) => s.primer.role === 'promoter' && onGroup(s.zone, 'plastic-olefin') && s.zone.shop.schools.P3 !== 'promoter' && isClosed(s.zone),
   },
   {
     id: 'too-fine-key',

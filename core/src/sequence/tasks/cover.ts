@@ -2,6 +2,7 @@ import { planMasking, type Masking, type MaskingPlan } from '../../build/masking
 import { MASKS } from '../../catalogue/masks.ts';
 import { lowerFirst } from '../../units/casing.ts';
 import { sum } from '../../units/sum.ts';
+import { isFlamed } from '../../rules/groups.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import type { Task, Upkeep } from '../task.ts';
 
@@ -42,7 +43,7 @@ export function paintCover(input: FaceInput): PaintCover {
   const { items: all, pull } = planMasking(input.facts, input.wayOff, input.build);
   const items = all.filter(({ work, mask }) => work === 'paint' && mask !== 'cut film' && mask !== 'fine-line tape');
   if (items.length === 0) return { first: null, again: null, pull: null };
-  const flamed = input.facts.substrate.group === 'plastic-olefin' && input.facts.shop.schools.P3 !== 'promoter';
+  const flamed = isFlamed(input.facts);
   const detail = `${listed(items)} Fresh tape on a clean face, its edge pressed down.${flamed ? ' Foil where the flame comes, no paper.' : ''}`;
   const hand = handsOf(input, items);
   return {

@@ -1,7 +1,7 @@
 import { keyTool } from '../../abrasive/rungs-work.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
 import type { LadderStep } from '../../model/abrade-plan.ts';
-import { onGroup, onPlastic } from '../../rules/groups.ts';
+import { isFlamed, onGroup, onPlastic } from '../../rules/groups.ts';
 import { lowerFirst } from '../../units/casing.ts';
 import { sum } from '../../units/sum.ts';
 import type { FaceInput } from '../face-input.ts';
@@ -43,7 +43,7 @@ function key(input: FaceInput): Task[] {
   if (facts.zone.access === 'inside') return [];
   const blasted = (wayOff?.traits.includes('hard-medium') ?? false) && facts.kept.length === 0;
   if (blasted) return [];
-  if (facts.kept.length === 0 && !keyTool(facts)) return facts.substrate.id === 'aluminium-clad' ? [convert(input)] : [];
+  if (!keyTool(facts)) return facts.kept.length === 0 && facts.substrate.id === 'aluminium-clad' ? [convert(input)] : [];
   const ladder = abrade ? keySteps(abrade.steps, abrade.removes) : [];
   const done = abrade !== null && abrade.removes && abrade.steps.length === 1;
   const wet = ladder.some((step) => step.wet) || (abrade?.forcedWet ?? null) !== null;
@@ -127,7 +127,7 @@ const THIN_WALL = 2;
 
 /** Flame draws release agent out first, where dressing was used or nobody knows; a last light pass raises the energy. Common practice, no source. */
 function flame({ facts }: FaceInput): Task[] {
-  if (!onGroup(facts, 'plastic-olefin') || facts.shop.schools.P3 === 'promoter' || facts.kept.length > 0) return [];
+  if (!isFlamed(facts)) return [];
   const { condition } = facts.zone;
   const dressed =
     condition.history === 'unknown' || condition.contamination.some((soil) => soil === 'silicone' || soil === 'mould-release' || soil === 'polish');

@@ -4,7 +4,7 @@ import { BARE_MEANS, type MeansId } from '../../catalogue/bare-means.ts';
 import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
-import { isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
+import { isFlamed, isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
 import { dustsOldPaint, isToxic } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
@@ -168,7 +168,7 @@ function wipe({ facts, repairs }: FaceInput): Said {
 function test(input: FaceInput): Said {
   const { facts, wayOff } = input;
   const olefin = onGroup(facts, 'plastic-olefin');
-  if (olefin && facts.shop.schools.P3 === 'promoter')
+  if (olefin && facts.kept.length === 0 && !isFlamed(facts))
     return {
       title: 'Tape test on a painted coupon',
       detail: 'The same plastic, cleaned, keyed and promoted the same way: tape pulled off sharply. Water beads on it whatever is done.',
