@@ -22,6 +22,9 @@ const BEAD_ON_CASTING: BlastLimit = {
   reason: 'Alloy casting: glass bead at the low end of its range, up to 3.5 bar.',
 };
 
+/** Pellets turn to gas as they hit and do not peen. Model assumption. */
+const DRY_ICE: BlastLimit = { ...CARE, pressure: null, reason: 'Dry ice does not peen: its own pressures hold; a test spot first.' };
+
 /**
  * Pressure, distance and angle by material and thickness. Common practice, no source: sheet under 1 mm soft medium up to 2.8 bar, to 1.5 mm fine mineral
  * up to 3.5, light alloy soft medium up to 2, glass fibre soda up to 2.8 from 45 to 60 cm, over 3 mm free. Between 1.5 and 3 mm: model assumption.
@@ -29,6 +32,7 @@ const BEAD_ON_CASTING: BlastLimit = {
 export function blastLimit(zone: ZoneFacts, medium: Pick<Medium, 'id'>): BlastLimit {
   const { thickness } = zone.part;
   if (zone.substrate.id === 'aluminium-cast' && medium.id === 'blast.glass-bead') return BEAD_ON_CASTING;
+  if (medium.id === 'blast.dry-ice' && onMetal(zone)) return DRY_ICE;
   if (onGroup(zone, 'light')) return { ...CARE, pressure: 2, reason: 'Light alloy: soft medium up to 2 bar.' };
   if (onGroup(zone, 'composite') && zone.substrate.id !== 'carbon-epoxy')
     return { pressure: 2.8, distance: [0.45, 0.6], angle: [30, 45], reason: 'Glass fibre: soda up to 2.8 bar, 45 to 60 cm off.' };

@@ -267,6 +267,10 @@ const CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   },
   'casting-way': { fires: ['chem.slow-gel', { ...CAST, shop: { schools: { R1: 'slow-gel' } } }], silent: ['chem.slow-gel', CAST] },
   'casting-small-bath': { fires: ['chem.caustic-bath', SMALL_CASTING], silent: ['chem.caustic-bath', { ...SMALL_CASTING, area: 0.9 }] },
+  'blast-least-too-much': {
+    fires: ['blast.garnet', { substrate: 'mild-steel-sheet', thickness: 1.2 }],
+    silent: ['blast.aluminium-oxide', { substrate: 'mild-steel-sheet', thickness: 1.2 }],
+  },
   'blast-needs-someone': { fires: ['blast.starch', {}], silent: ['blast.plastic', {}] },
   'carbon-blast-trained': { fires: ['blast.soda', CARBON], silent: ['blast.soda', { ...CARBON, shop: { contractors: [TRAINED] } }] },
   'agitated-slows': {

@@ -1,7 +1,7 @@
 import { sampleFacts, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { AirPlant, USUAL_AIR } from '../model/air-plant.ts';
-import type { MethodId } from '../model/ids.ts';
+import { SubstrateId, type MethodId } from '../model/ids.ts';
 import { planZone } from './plan-zone.ts';
 
 const section: Sample = { substrate: 'mild-steel-section', thickness: 4, stack: [['alkyd-enamel', 80]], condition: { rustGrade: 'B' } };
@@ -134,4 +134,20 @@ describe('the plan of a blast', () => {
     expect(plan('blast.soda', { substrate: 'mild-steel-sheet', thickness: 0.8 })?.grade).toBeNull();
     expect(plan('blast.glass-bead', { substrate: 'aluminium-cast', thickness: 6 })?.grade).toBeNull();
   });
+});
+
+/** What the ranking may choose is what the shop may do: no way stands open that would then be stopped by its own pressure. */
+test.each(SubstrateId.options)('%s: every blast that is open works between what the medium wants and what the material stands', (substrate) => {
+  for (const thickness of [0.8, 1, 1.2, 1.5, 2, 3, 6]) {
+    const { options } = planZone(sampleFacts({ ...section, substrate, thickness }), CATALOGUE);
+    for (const { blast, base, at, verdict } of options) {
+      const method = CATALOGUE.methods[base];
+      if (!blast || verdict === 'ruled-out' || method?.family !== 'blast') continue;
+      const { leastPressure, pressure } = method.medium;
+      const most = Math.min(pressure.value, blast.limit.pressure ?? Infinity);
+      expect([base, at, thickness, blast.pressure <= most + 1e-9]).toEqual([base, at, thickness, true]);
+      // A shop's own pot may be too weak for a medium: that is told where it is chosen.
+      if (at !== 'blast-pot') expect([base, at, thickness, blast.pressure >= leastPressure.value - 1e-9]).toEqual([base, at, thickness, true]);
+    }
+  }
 });

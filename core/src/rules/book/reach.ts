@@ -1,9 +1,17 @@
 import { TOOLS } from '../../catalogue/tools.ts';
+import { blastLimit } from '../../blast/limits.ts';
 import { practice, assumption } from '../../model/basis.ts';
 import { does, takesOff } from '../groups.ts';
-import type { MethodRule } from '../subjects.ts';
+import type { MethodRule, MethodSubject } from '../subjects.ts';
 
 const SOUND_CROSSCUT = 1;
+
+/** bar gauge: what a medium works from and what the material stands; null where nothing is blasted. */
+function pressures({ method, zone }: MethodSubject): { readonly least: number; readonly most: number; readonly why: string } | null {
+  if (method.family !== 'blast') return null;
+  const { pressure, reason } = blastLimit(zone, method.medium);
+  return { least: method.medium.leastPressure.value, most: pressure ?? Infinity, why: reason };
+}
 
 /** Where a method gets to, what it would cut, and whether taking paint off is wanted at all. */
 export const REACH_RULES: readonly MethodRule[] = [
@@ -203,6 +211,23 @@ export const REACH_RULES: readonly MethodRule[] = [
     looksAt: ['shop equipment'],
     change: 'Add the tool to the shop.',
     when: (s) => s.method.family !== 'blast' && s.method.needs !== null && !s.zone.shop.equipment.includes(s.method.needs),
+  },
+  {
+    id: 'blast-least-too-much',
+    family: 'blast',
+    effect: 'rule-out',
+    title: 'Medium wants more pressure than this stands',
+    reason: (s) => {
+      const { least, most, why } = pressures(s) ?? { least: 0, most: 0, why: '' };
+      return `${s.method.name} works from ${least} bar, ${most} bar are the most here. ${why}`;
+    },
+    basis: practice,
+    looksAt: ['substrate', 'sheet thickness', 'medium'],
+    change: 'A medium that works at less, or thicker metal.',
+    when: (s) => {
+      const asked = pressures(s);
+      return asked !== null && asked.least > asked.most;
+    },
   },
   {
     id: 'blast-needs-someone',
