@@ -52,6 +52,8 @@ export { chooseForJob, type JobChoice, type WaySet } from './choice/choose-for-j
 export { breakEvens, type BreakEven } from './choice/break-even.ts';
 export { kitSavings, type KitSaving } from './choice/kit-savings.ts';
 export { comparePlans, type Difference } from './choice/compare-plans.ts';
+export { equipped, remedied, type Remedy } from './choice/remedy.ts';
+export { waysOut, type WayOut } from './choice/ways-out.ts';
 export { portfolioCost, type PortfolioProblem } from './choice/portfolio.ts';
 export { searchPortfolio, type PortfolioProgress } from './choice/search-portfolio.ts';
 export { figuresOf, genericFigures, type PlainFigure } from './catalogue/own-figures.ts';

@@ -72,6 +72,7 @@ const FINISH_CASES: Readonly<Record<string, { fires: readonly [FinishId, Sample]
   'copper-antifouling': { fires: ['antifouling', { substrate: 'aluminium-sheet' }], silent: ['antifouling', { substrate: 'grp-gelcoat' }] },
   'powder-heat': { fires: ['powder-sent-out', { substrate: 'abs' }], silent: ['powder-sent-out', { substrate: 'aluminium-sheet', thickness: 3 }] },
   'powder-closed': { fires: ['powder-sent-out', { features: ['sealed-hollow'] }], silent: ['powder-sent-out', { features: ['threads'] }] },
+  'powder-over-paint': { fires: ['powder-sent-out', { target: { kind: 'keep' } }], silent: ['powder-sent-out', {}] },
   'powder-temper': {
     fires: ['powder-sent-out', { substrate: 'aluminium-cast', role: 'wheel' }],
     silent: ['powder-sent-out', { substrate: 'aluminium-cast', role: 'ordinary' }],

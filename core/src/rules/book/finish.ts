@@ -72,6 +72,16 @@ export const FINISH_RULES: readonly FinishRule[] = [
     when: (s) => isPowder(s) && isClosed(s.zone),
   },
   {
+    id: 'powder-over-paint',
+    effect: 'rule-out',
+    title: 'Powder goes on bare metal',
+    reason: 'Old paint keeps the charge off and gives off gas in the oven: the powder pinholes or lifts.',
+    basis: practice,
+    looksAt: ['target', 'finish'],
+    change: 'Target bare, or a wet finish.',
+    when: (s) => isPowder(s) && s.zone.kept.length > 0,
+  },
+  {
     id: 'powder-temper',
     effect: 'rule-out',
     title: 'Oven heat takes strength out of this part',

@@ -2,16 +2,19 @@ import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   CATALOGUE,
+  equipped,
   gatherFacts,
   Job,
   methodOf,
   planInSlices,
   readWith,
+  remedied,
   withOwnRows,
   type DocumentIssue,
   type Method,
   type Part,
   type Plan,
+  type Remedy,
   type Zone,
   type ZoneFacts,
   type ZonePlan,
@@ -22,6 +25,7 @@ import { benchFeature } from './bench.reducer';
 import { JobActions } from './job.actions';
 import { jobsFeature, type OpenJob } from './job.reducer';
 import { inSlices } from './in-slices';
+import { ShopActions } from './shop.actions';
 import { shopFeature } from './shop.reducer';
 import { toShop } from './shop-time';
 
@@ -98,6 +102,14 @@ export class JobContext {
   editZone(field: string, change: (zone: Zone) => Zone): void {
     const zone = this.zone();
     if (zone) this.edit(field, (job) => updateZone(job, zone.id, change));
+  }
+
+  /** One touch: the change that takes a stop away, in the job or in the shop. */
+  take(remedy: Remedy, reason: string): void {
+    const shop = this.profile();
+    const changed = equipped(shop, remedy);
+    if (changed !== shop) this.store.dispatch(ShopActions.edited({ document: changed }));
+    else this.edit('way out', (job) => remedied(job, remedy, reason));
   }
 
   undo = (): void => this.store.dispatch(JobActions.undone({ id: this.jobId() }));

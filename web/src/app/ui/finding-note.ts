@@ -21,7 +21,7 @@ const WORD = {
     <div class="note" [class]="look()">
       <b>{{ word() }}: {{ units.text(finding().title) }}</b>
       <p>{{ units.text(finding().reason) }}</p>
-      @if (finding().severity === 'stop') { <lb-ways-out [code]="finding().code" /> }
+      @if (finding().severity === 'stop') { <lb-ways-out [finding]="finding()" /> }
       @if (full()) { <p class="basis">{{ units.text(finding().change) }} Basis: {{ finding().basis.source }}.</p> }
     </div>
   `,

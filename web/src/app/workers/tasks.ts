@@ -7,11 +7,13 @@ import {
   gatherFacts,
   kitSavings,
   planJob,
+  waysOut,
   whatWouldOpen,
   withOwnRows,
   type BreakEven,
   type Difference,
   type DwellSetting,
+  type Finding,
   type Forecast,
   type Job,
   type JobChoice,
@@ -21,6 +23,7 @@ import {
   type Round,
   type Shop,
   type UpAxis,
+  type WayOut,
   type ZoneFacts,
 } from '@lift-bare/core';
 import { readAndMeasure, type MeshReading } from './mesh-task';
@@ -46,6 +49,11 @@ export interface TaskMap {
   readonly kit: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: KitSaving[] };
   readonly breakEven: { input: OfZone; progress: never; result: BreakEven[] };
   readonly openings: { input: OfZone & { readonly method: string }; progress: never; result: Opening[] };
+  readonly waysOut: {
+    input: { readonly job: Job; readonly shop: Shop; readonly stop: Pick<Finding, 'code' | 'path' | 'title'> };
+    progress: number;
+    result: WayOut[];
+  };
   readonly forecast: {
     input: {
       readonly setting: DwellSetting;
@@ -69,6 +77,7 @@ type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | Task
 
 export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
+  waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,
   kit: ({ job, shop }) => kitSavings(job, shop, CATALOGUE),

@@ -29,7 +29,7 @@ export class RunSheetPage {
       this.context
         .plan()
         ?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question')
-        .map(({ title, code }) => [title, { title, code }]),
+        .map((finding) => [finding.title, finding]),
     ).values(),
   ]);
 

@@ -5,6 +5,7 @@ import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Shop } from '@
 import { NEVER, of, throwError } from 'rxjs';
 import { HttpErrorResponse } from '@angular/common/http';
 import { SafetyApi } from '../../api/safety-api';
+import { PlannerClient } from '../../workers/planner-client';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 import { SafetyPage } from './safety-page';
@@ -30,6 +31,7 @@ async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'
       provideRouter([]),
       { provide: JobContext, useValue: context },
       { provide: Units, useValue: units },
+      { provide: PlannerClient, useValue: {} },
       { provide: SafetyApi, useValue: { pdf } },
     ],
   });
