@@ -1,13 +1,13 @@
 import { existsSync } from 'node:fs';
 import { extname, join } from 'node:path';
-import type { Shop } from '@lift-bare/core';
+import { withWorn, type Shop } from '@lift-bare/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { errorHandler } from './problems/error-handler.ts';
 import { NotFound } from './problems/problem.ts';
-import { benchRoutes, type BenchParts } from './routes/bench.ts';
+import { benchRoutes, wornSince, type BenchParts } from './routes/bench.ts';
 import { fileRoutes } from './routes/files.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
@@ -55,7 +55,10 @@ export function createApp({ jobs, shop, files, bench, logger, webRoot, passphras
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use('/api/v1/jobs', jobRoutes(jobs, shop));
   app.use('/api/v1/order-sheets', orderSheetRoutes(files, profile));
-  app.use('/api/v1/safety-sheet', safetySheetRoutes(profile));
+  app.use(
+    '/api/v1/safety-sheet',
+    safetySheetRoutes(async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
+  );
   app.use('/api/v1', benchRoutes(bench));
   app.use('/api/v1', planningRoutes(jobs, shop, profile));
   app.use('/api', (request) => {

@@ -25,6 +25,7 @@ export const DEFAULT_SHOP: Shop = {
   scale: 1,
   people: [],
   cartridges: [],
+  stock: { vapour: 0, p100: 0, ffp2: 0, gloves: 0, coveralls: 0 },
   contractors: [
     {
       id: 'blaster',

@@ -39,3 +39,8 @@ export const Cartridge = z.strictObject({
   hours: z.number({ error: 'needs a number' }).gte(0, 'must be 0 h or more').lte(10_000, 'must be 10 000 h at most').describe('worn since, h'),
 });
 export type Cartridge = z.infer<typeof Cartridge>;
+
+const onShelf = z.int({ error: 'needs a whole number' }).gte(0, 'must be 0 or more').lte(9999, 'must be 9999 at most').default(0);
+/** What is worn out and lies unopened on the shelf: pairs, and pieces of masks and coveralls. */
+export const WornStock = z.strictObject({ vapour: onShelf, p100: onShelf, ffp2: onShelf, gloves: onShelf, coveralls: onShelf });
+export type WornStock = z.infer<typeof WornStock>;

@@ -50,6 +50,7 @@ export const SafetySheet = z.strictObject({
       name: z.string(),
       hours: z.number().describe('h that they are worn in this job, all hands together'),
       left: z.number().describe('h left in what is in use'),
+      stock: z.int().describe('unopened on the shelf'),
       buy: z.int(),
       unit: z.enum(['pair', 'piece']),
       price: z.number(),

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
-import { Cartridge, Person } from './person.ts';
+import { Cartridge, Person, WornStock } from './person.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
 import { Experience, NO_EXPERIENCE } from './test-patch.ts';
@@ -142,6 +142,7 @@ export const Shop = z
       .describe('step of the paint scale, g'),
     people: z.array(Person).max(40).default([]).describe('who works here; empty: not entered, and nobody is held against a task'),
     cartridges: z.array(Cartridge).max(200).default([]).describe('in use, with their hours'),
+    stock: WornStock.prefault({}).describe('of what is worn out, unopened'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     waits: Waits.default(NO_WAITS),

@@ -1,14 +1,16 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { CARTRIDGES, RESPIRATORS, type Filter } from '../catalogue/respirators.ts';
 import type { Guard, Operation } from '../model/operation.ts';
-import type { Cartridge } from '../model/person.ts';
+import type { Cartridge, WornStock } from '../model/person.ts';
 import type { SafetySheet } from '../model/safety-sheet.ts';
+import type { Shop } from '../model/shop.ts';
 import { sum } from '../units/sum.ts';
 import { breathingNeed } from './respirators.ts';
 
 const WORN_FOR: Readonly<Record<Cartridge['kind'], readonly Filter[]>> = { p100: ['p100', 'toxic'], vapour: ['vapour'] };
 
 interface ThrownAway {
+  readonly id: keyof WornStock;
   readonly name: string;
   readonly guard: Guard;
   /** in what the guard says */
@@ -21,9 +23,9 @@ interface ThrownAway {
 }
 
 const THROWN_AWAY: readonly ThrownAway[] = [
-  { name: 'FFP2 or N95 masks', guard: 'breathing', word: 'FFP2', life: 8, unit: 'piece', price: 2 },
-  { name: 'nitrile gloves', guard: 'hands', word: 'nitrile gloves', life: 2, unit: 'pair', price: 0.6 },
-  { name: 'coveralls with hood', guard: 'body', word: 'coverall', life: 8, unit: 'piece', price: 7 },
+  { id: 'ffp2', name: 'FFP2 or N95 masks', guard: 'breathing', word: 'FFP2', life: 8, unit: 'piece', price: 2 },
+  { id: 'gloves', name: 'nitrile gloves', guard: 'hands', word: 'nitrile gloves', life: 2, unit: 'pair', price: 0.6 },
+  { id: 'coveralls', name: 'coveralls with hood', guard: 'body', word: 'coverall', life: 8, unit: 'piece', price: 7 },
 ];
 
 /** h left in a cartridge in use: 0 once its hours or its days are over. */
@@ -32,15 +34,17 @@ export function hoursLeft({ kind, opened, hours }: Cartridge, today: string): nu
   return differenceInCalendarDays(parseISO(today), parseISO(opened)) > days.value ? 0 : Math.max(0, life.value - hours);
 }
 
-/** What is worn out in this job: pairs of cartridges beyond what is left in use, and what is thrown away by the day or the splash. */
-export const filtersNeeded = (register: readonly Cartridge[], operations: readonly Operation[], today: string): SafetySheet['filters'] => [
-  ...(['vapour', 'p100'] as const).flatMap((kind) => cartridges(kind, register, operations, today)),
-  ...THROWN_AWAY.flatMap((item) => thrownAway(item, operations)),
+type Shelf = Pick<Shop, 'cartridges' | 'stock'>;
+
+/** What is worn out in this job: cartridges beyond what is left in use, and what is thrown away by the day or the splash; what the shelf has not is bought. */
+export const filtersNeeded = (shelf: Shelf, operations: readonly Operation[], today: string): SafetySheet['filters'] => [
+  ...(['vapour', 'p100'] as const).flatMap((kind) => cartridges(kind, shelf, operations, today)),
+  ...THROWN_AWAY.flatMap((item) => thrownAway(item, shelf, operations)),
 ];
 
 function cartridges(
   kind: Cartridge['kind'],
-  register: readonly Cartridge[],
+  { cartridges: register, stock }: Shelf,
   operations: readonly Operation[],
   today: string,
 ): SafetySheet['filters'] {
@@ -54,15 +58,20 @@ function cartridges(
     register.filter((cartridge) => cartridge.kind === kind),
     (cartridge) => hoursLeft(cartridge, today),
   );
-  const buy = Math.max(0, Math.ceil((hours - left) / life.value - 1e-9));
+  const pairs = Math.max(0, Math.ceil((hours - left) / life.value - 1e-9));
+  const buy = Math.max(0, pairs - stock[kind]);
   const says = `changed every ${life.value} h of wear${kind === 'p100' ? throwAway(hours, life.value, price.value) : ''}`;
-  return [{ name, hours, left, buy, unit: 'pair', price: buy * price.value, says }];
+  return [{ name, hours, left, stock: stock[kind], buy, unit: 'pair', price: buy * price.value, says }];
 }
 
-function thrownAway({ name, guard, word, life, unit, price }: ThrownAway, operations: readonly Operation[]): SafetySheet['filters'] {
+function thrownAway(
+  { id, name, guard, word, life, unit, price }: ThrownAway,
+  { stock }: Shelf,
+  operations: readonly Operation[],
+): SafetySheet['filters'] {
   const hours = handsOf(operations, ({ protection }) => protection.some((line) => line.guard === guard && line.says.includes(word)));
-  const buy = Math.ceil(hours / life - 1e-9);
-  return hours === 0 ? [] : [{ name, hours, left: 0, buy, unit, price: buy * price, says: `a new ${unit} every ${life} h` }];
+  const buy = Math.max(0, Math.ceil(hours / life - 1e-9) - stock[id]);
+  return hours === 0 ? [] : [{ name, hours, left: 0, stock: stock[id], buy, unit, price: buy * price, says: `a new ${unit} every ${life} h` }];
 }
 
 /** h of hands of some steps. */

@@ -175,10 +175,14 @@ describe('cartridges', () => {
     const { operations } = planJob(tug, DEMO_SHOP, CATALOGUE);
     const vapour = operations.filter(({ protection }) => protection.some(({ says }) => says.startsWith('organic-vapour')));
     const hours = sum(vapour, ({ hand }) => hand) / 60;
-    const [fresh] = filtersNeeded([], operations, TODAY);
+    const shelf = (cartridges: Shop['cartridges'], vapourPairs = 0) => ({ cartridges, stock: { ...DEMO_SHOP.stock, vapour: vapourPairs } });
+    const [fresh] = filtersNeeded(shelf([]), operations, TODAY);
     expect(fresh).toMatchObject({ hours, left: 0, buy: Math.ceil(hours / 8), unit: 'pair', price: Math.ceil(hours / 8) * 24 });
-    const [enough] = filtersNeeded([{ ...cartridge, hours: 8 - hours - 0.1 }], operations, TODAY);
+    const [enough] = filtersNeeded(shelf([{ ...cartridge, hours: 8 - hours - 0.1 }]), operations, TODAY);
     expect(enough).toMatchObject({ buy: 0, price: 0 });
+    const [onShelf] = filtersNeeded(shelf([], 1), operations, TODAY);
+    expect(onShelf).toMatchObject({ stock: 1, buy: Math.max(0, Math.ceil(hours / 8) - 1) });
+    expect(filtersNeeded(shelf([], 99), operations, TODAY)[0]).toMatchObject({ buy: 0, price: 0 });
   });
 
   /** Gloves are changed every two hours, coveralls every shift: common practice, no source. */

@@ -30,7 +30,7 @@ export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): Sa
     lines: linesOf(operations),
     air: airLines(sums),
     people: peopleTasks(shop.people, operations, { sums, today }),
-    filters: filtersNeeded(shop.cartridges, operations, today),
+    filters: filtersNeeded(shop, operations, today),
     firstAid: FIRST_AID.filter(({ after }) => after.length === 0 || after.some((one) => raised.has(one))).map(({ when, what }) => ({ when, what })),
     waste,
     papers: kit.flatMap(({ group, unit, name }) =>

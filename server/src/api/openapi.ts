@@ -11,6 +11,7 @@ import {
   JobId,
   JobList,
   Log,
+  Worn,
   OrderList,
   OrderRequest,
   PlanBody,
@@ -144,6 +145,7 @@ export const openApi = (): ReturnType<typeof createDocument> =>
         post: operation({ summary: 'A reading taken by hand', body: Reading, answer: Reading, status: '201' }),
       },
       '/api/v1/log': { get: operation({ summary: 'Log of the bench for one job (query job), by corrected time', answer: Log }) },
+      '/api/v1/worn': { get: operation({ summary: 'Who wore cartridges when, from what was tapped at the bench', answer: Worn }) },
       '/api/v1/experience': {
         get: operation({ summary: 'Watched dwells: of this job at the bench (query job), and of earlier jobs', answer: ExperienceBody }),
       },

@@ -1,4 +1,4 @@
-import { BenchEvent, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Shop, StoredEvent } from '@lift-bare/core';
+import { BenchEvent, Cartridge, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Shop, StoredEvent } from '@lift-bare/core';
 import * as z from 'zod';
 import 'zod-openapi';
 
@@ -79,6 +79,11 @@ export const LogEntry = z
   })
   .meta({ id: 'LogEntry' });
 export const Log = z.array(LogEntry);
+export const Worn = z.array(
+  z
+    .strictObject({ by: z.string(), kind: Cartridge.shape.kind, from: z.number().describe('ms'), to: z.number().describe('ms') })
+    .meta({ id: 'WornSpell' }),
+);
 export const Readings = z.array(Reading);
 export type LogEntry = z.infer<typeof LogEntry>;
 export const ExperienceBody = z.strictObject({ here: z.array(Observation), earlier: z.array(Observation) }).meta({ id: 'Experience' });

@@ -133,8 +133,8 @@ const filters = ({ filters: all }: SafetySheet, { currency }: SafetyTerms): Cont
     ? null
     : {
         ul: all.map(
-          ({ name, hours, left, buy, unit, price, says }) =>
-            `${name}: ${round(hours)} h of wear${left > 0 ? `, ${round(left)} h left in use` : ''}, ${buy === 0 ? 'none to buy' : `buy ${buy} ${unit}${buy === 1 ? '' : 's'}, ${currency} ${Math.round(price)}`}; ${says}.`,
+          ({ name, hours, left, stock, buy, unit, price, says }) =>
+            `${name}: ${round(hours)} h of wear${left > 0 ? `, ${round(left)} h left in use` : ''}${stock > 0 ? `, ${stock} on the shelf` : ''}, ${buy === 0 ? 'none to buy' : `buy ${buy} ${unit}${buy === 1 ? '' : 's'}, ${currency} ${Math.round(price)}`}; ${says}.`,
         ),
       };
 

@@ -131,6 +131,14 @@ test('readings are kept, told with the events, and move the dwell that is learne
   expect(here[0].temperature).toBeCloseTo(12, 6);
 });
 
+test('who wore cartridges over a section is told from its taps', async () => {
+  const wear = ['organic-vapour cartridges with P100 pre-filter, changed by schedule'];
+  const [first, ...taps] = [event('issued', 0), event('laid-on', 10), event('scraped', 28)].map((one) => ({ ...one, by: 'A. R.' }));
+  await send({ ...first, issued: { ...(first as BenchEvent).issued, wear } } as BenchEvent, ...(taps as BenchEvent[]));
+  const { body } = await request(app.app).get('/api/v1/worn').expect(200);
+  expect(body).toEqual([{ by: 'A. R.', kind: 'vapour', from: Date.parse(at(5)), to: Date.parse(at(28)) }]);
+});
+
 test('the bench of one job and the patches of another are what a third is planned with', async () => {
   const full = DEMO_JOBS[0] as Job;
   const bare = full.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, patches: [] })) }));

@@ -1,4 +1,4 @@
-import { foldTimer, Reading, type StoredEvent } from '@lift-bare/core';
+import { foldTimer, Reading, wornSpells, type StoredEvent, type WornSpell } from '@lift-bare/core';
 import { Router, type Request } from 'express';
 import type { DataSource } from 'typeorm';
 import { readBody } from '../api/read-body.ts';
@@ -48,9 +48,20 @@ export function benchRoutes({ bench, clock, feed, source }: BenchParts): Router 
       const timers = await bench.ofJob(textOf(request, 'job'));
       response.json(timers.flatMap(({ events }) => logOf(events)).sort((a, b) => a.at.localeCompare(b.at)));
     })
+    .get('/worn', async (_request, response) => {
+      response.json(await wornSince(bench, clock.now()));
+    })
     .get('/experience', async (request, response) => {
       response.json(await experienceFor(source, textOf(request, 'job') || null));
     });
+}
+
+/** Days of the bench that are counted for cartridges; none is worn for longer. */
+const WORN_DAYS = 200;
+/** Who wore cartridges when. */
+export async function wornSince(bench: BenchStore, now: Date): Promise<WornSpell[]> {
+  const timers = await bench.since(new Date(now.getTime() - WORN_DAYS * 24 * HOUR));
+  return wornSpells(timers.flatMap(({ events }) => foldTimer(events) ?? []));
 }
 
 const textOf = (request: Request, name: string): string => (typeof request.query[name] === 'string' ? request.query[name] : '');

@@ -6,7 +6,7 @@ import { pdfOf } from '../print/pdf.ts';
 import { safetyDocument } from '../print/safety-document.ts';
 import { wasteDocument } from '../print/waste-document.ts';
 
-/** The safety sheet of a job document, as data and to print, and the note for its waste. `profile` is the saved shop. */
+/** The safety sheet of a job document, as data and to print, and the note for its waste. `profile` is the saved shop, with the hours of the bench. */
 export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
   const read = async (request: Request): Promise<{ sheet: SafetySheet; shop: Shop; today: string }> => {
     const { job, shop: given, today } = readBody(SafetyRequest, request);

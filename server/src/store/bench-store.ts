@@ -68,6 +68,12 @@ export class BenchStore {
     return this.eventsOf(timers.map(({ id }) => id));
   }
 
+  /** Sections on which something has happened since a time. */
+  async since(at: Date): Promise<TimerEvents[]> {
+    const timers = await this.source.getRepository(TimerEntity).find({ where: { lastAt: MoreThanOrEqual(at.toISOString()) } });
+    return this.eventsOf(timers.map(({ id }) => id));
+  }
+
   async ofJob(jobId: string): Promise<TimerEvents[]> {
     const timers = await this.source.getRepository(TimerEntity).findBy({ jobId });
     return this.eventsOf(timers.map(({ id }) => id));

@@ -18,16 +18,17 @@ let nextId = 0;
 export class CountField {
   readonly label = input.required<string>();
   readonly value = input.required<number>();
+  readonly least = input(1);
   readonly changed = output<number>();
   protected readonly id = `n${(nextId += 1)}`;
   private readonly typing = linkedSignal<number, string | null>({ source: this.value, computation: () => null });
   protected readonly text = computed(() => this.typing() ?? String(this.value()));
-  protected readonly error = computed(() => (valid(this.text()) ? null : `a whole number from 1 to ${MOST}`));
+  protected readonly error = computed(() => (this.valid(this.text()) ? null : `a whole number from ${this.least()} to ${MOST}`));
 
   protected typed(text: string): void {
     this.typing.set(text);
-    if (valid(text)) this.changed.emit(Number(text));
+    if (this.valid(text)) this.changed.emit(Number(text));
   }
-}
 
-const valid = (text: string): boolean => /^\d+$/.test(text.trim()) && Number(text) >= 1 && Number(text) <= MOST;
+  private valid = (text: string): boolean => /^\d+$/.test(text.trim()) && Number(text) >= this.least() && Number(text) <= MOST;
+}

@@ -6,6 +6,7 @@ import { Store } from '@ngrx/store';
 import { ALARMS, byUrgency, tileOf, type BenchEvent, type SectionTimer, type Tap, type Tile } from '@lift-bare/core';
 import { BenchActions } from '../../state/bench.actions';
 import { benchFeature } from '../../state/bench.reducer';
+import { shopFeature } from '../../state/shop.reducer';
 import { newEvent } from '../../state/new-event';
 import { toShop } from '../../state/shop-time';
 import { ThemeService } from '../../ui/theme.service';
@@ -47,6 +48,8 @@ export class BenchPage {
   protected readonly alarm = inject(Alarm);
   protected readonly who = inject(BenchName);
 
+  private readonly shop = this.store.selectSignal(shopFeature.selectDocument);
+  protected readonly names = computed(() => this.shop().people.map(({ name }) => name));
   protected readonly link = this.store.selectSignal(benchFeature.selectLink);
   protected readonly queue = this.store.selectSignal(benchFeature.selectQueue);
   protected readonly refused = this.store.selectSignal(benchFeature.selectRefused);

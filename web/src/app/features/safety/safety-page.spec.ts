@@ -32,7 +32,7 @@ async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'
       { provide: JobContext, useValue: context },
       { provide: Units, useValue: units },
       { provide: PlannerClient, useValue: {} },
-      { provide: SafetyApi, useValue: { pdf } },
+      { provide: SafetyApi, useValue: { pdf, worn: () => of([]) } },
     ],
   });
   const fixture = TestBed.createComponent(SafetyPage);

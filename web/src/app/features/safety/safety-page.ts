@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { AIR_VERDICTS, GUARD_NAMES, safetySheet, STAGE_NAMES, WASTE_HAZARDS, type AirLine } from '@lift-bare/core';
+import { AIR_VERDICTS, GUARD_NAMES, safetySheet, STAGE_NAMES, WASTE_HAZARDS, withWorn, type AirLine } from '@lift-bare/core';
 import { format } from 'date-fns';
 import { SafetyApi } from '../../api/safety-api';
 import { failureOf } from '../../api/problem';
@@ -30,9 +31,12 @@ export class SafetyPage {
   protected readonly making = signal<'sheet' | 'waste' | null>(null);
   protected readonly failed = signal<string | null>(null);
 
+  private readonly worn = toSignal(this.api.worn(), { initialValue: [] });
+  /** with the hours of the bench in its register of cartridges */
+  private readonly shop = computed(() => withWorn(this.context.shop(), this.worn()));
   protected readonly sheet = computed(() => {
     const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? safetySheet(job, this.context.shop(), plan, this.today()) : null;
+    return job && plan ? safetySheet(job, this.shop(), plan, this.today()) : null;
   });
   /** stops, and what is to be known about the air, each once */
   protected readonly unsettled = computed(() => [
@@ -61,7 +65,7 @@ export class SafetyPage {
     if (!job) return;
     this.failed.set(null);
     this.making.set(what);
-    this.api.pdf(what, job, this.context.shop(), this.today()).subscribe({
+    this.api.pdf(what, job, this.shop(), this.today()).subscribe({
       next: (pdf) => {
         this.making.set(null);
         saveBlob(`${job.name} ${what === 'sheet' ? 'safety sheet' : 'waste note'}.pdf`, pdf);

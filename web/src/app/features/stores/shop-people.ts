@@ -1,11 +1,25 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
-import { CARTRIDGES, hoursLeft, RESPIRATORS, TRAINED_FOR, type Cartridge, type Person, type RespiratorId, type Training } from '@lift-bare/core';
+import {
+  CARTRIDGES,
+  hoursLeft,
+  RESPIRATORS,
+  TRAINED_FOR,
+  withWorn,
+  type Cartridge,
+  type Person,
+  type RespiratorId,
+  type Training,
+  type WornStock,
+} from '@lift-bare/core';
 import { format } from 'date-fns';
 import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { SafetyApi } from '../../api/safety-api';
 import { newId } from '../../state/new-id';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
+import { CountField } from '../../ui/count-field';
 import { FigureField } from '../../ui/figure-field';
 import { TextField } from '../../ui/text-field';
 import { ShopEditor } from './shop-editor';
@@ -18,10 +32,18 @@ const TRAININGS = (Object.entries(TRAINED_FOR) as [Training, string][]).map(([va
 const KINDS = (Object.entries(CARTRIDGES) as [Cartridge['kind'], { readonly name: string }][]).map(([value, { name }]) => ({ value, label: name }));
 const SIZES: readonly ChoiceOption<'S' | 'M' | 'L'>[] = (['S', 'M', 'L'] as const).map((value) => ({ value, label: value }));
 
+const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[] = [
+  { id: 'vapour', label: 'Vapour cartridges, pairs' },
+  { id: 'p100', label: 'P100 filters, pairs' },
+  { id: 'ffp2', label: 'FFP2 or N95 masks' },
+  { id: 'gloves', label: 'Nitrile gloves, pairs' },
+  { id: 'coveralls', label: 'Coveralls with hood' },
+];
+
 /** Who works here, in which mask, tested when and trained for what; and the cartridges in use. */
 @Component({
   selector: 'lb-shop-people',
-  imports: [TextField, ChoiceField, FigureField, NzSwitchModule, NzDatePickerModule, FormsModule],
+  imports: [TextField, ChoiceField, CountField, FigureField, NzSwitchModule, NzDatePickerModule, FormsModule],
   template: `
     <p class="soft">Plans hold each step against these people: who may do it, in which mask, and why others may not. Initials will do.</p>
     @for (person of editor.shop().people; track person.id) {
@@ -42,7 +64,7 @@ const SIZES: readonly ChoiceOption<'S' | 'M' | 'L'>[] = (['S', 'M', 'L'] as cons
     <p class="soft">Dated when the bag is opened, kept sealed, changed by hours and days; sooner when breathing gets hard, by smell at once.</p>
     @if (editor.shop().cartridges.length > 0) {
       <table class="plain">
-        <thead><tr><th>Whose</th><th>What</th><th>Opened</th><th>Worn</th><th>Left</th><th></th></tr></thead>
+        <thead><tr><th>Whose</th><th>What</th><th>Opened</th><th>Worn, entered</th><th>At the bench</th><th>Left</th><th></th></tr></thead>
         <tbody>
           @for (cartridge of editor.shop().cartridges; track cartridge.id; let i = $index) {
             <tr>
@@ -50,6 +72,7 @@ const SIZES: readonly ChoiceOption<'S' | 'M' | 'L'>[] = (['S', 'M', 'L'] as cons
               <td><lb-choice [label]="'What, cartridge ' + (i + 1)" [hideLabel]="true" [value]="cartridge.kind" [options]="kinds" (changed)="change(cartridge, { kind: $event })" /></td>
               <td><label class="sr" [for]="'opened-' + cartridge.id">Opened, cartridge {{ i + 1 }}</label><nz-date-picker [nzId]="'opened-' + cartridge.id" nzFormat="yyyy-MM-dd" [nzAllowClear]="false" [ngModel]="cartridge.opened" (ngModelChange)="change(cartridge, { opened: textOf($event) ?? cartridge.opened })" /></td>
               <td><lb-figure [label]="'Worn, cartridge ' + (i + 1)" [hideLabel]="true" unit="h" [most]="10000" [value]="cartridge.hours" (changed)="change(cartridge, { hours: $event ?? 0 })" /></td>
+              <td>{{ atBench(cartridge).toFixed(1) }} h</td>
               <td>@let rest = left(cartridge); @if (rest > 0) { {{ rest.toFixed(1) }} h } @else { <span class="flag stop">change it</span> }</td>
               <td><button type="button" class="btn plain small" (click)="drop(cartridge)" [attr.aria-label]="'Remove cartridge ' + (i + 1)">Remove</button></td>
             </tr>
@@ -58,7 +81,11 @@ const SIZES: readonly ChoiceOption<'S' | 'M' | 'L'>[] = (['S', 'M', 'L'] as cons
       </table>
     } @else { <p>None entered: the safety sheet counts new ones for every job.</p> }
     <p class="acts"><button type="button" class="btn" (click)="open()">Open a pair</button></p>
-    <p class="basis">Protection factors: 29 CFR 1910.134, table 1, quoted from memory. Hours and days: common practice, no source; the maker’s schedule decides. A tight mask seals on clean-shaven skin only; fit tests count for a year.</p>
+    <h2>On the shelf, unopened</h2>
+    <div class="form">
+      @for (item of shelf; track item.id) { <lb-count [label]="item.label" [least]="0" [value]="editor.shop().stock[item.id]" (changed)="stock(item.id, $event)" /> }
+    </div>
+    <p class="basis">At the bench: from tap to tap over sections that ask for cartridges, by the name under “Who”, five minutes before the first; half an hour without a tap is time out of the mask. A model assumption. Protection factors: 29 CFR 1910.134, table 1, quoted from memory. Hours and days: common practice, no source; the maker’s schedule decides. A tight mask seals on clean-shaven skin only; fit tests count for a year.</p>
   `,
   styleUrl: './shop-part.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -71,8 +98,17 @@ export class ShopPeople {
   protected readonly sizes = SIZES;
 
   protected owners = (): ChoiceOption<string>[] => this.editor.shop().people.map(({ id, name }) => ({ value: id, label: name }));
-  protected left = (cartridge: Cartridge): number => hoursLeft(cartridge, format(Date.now(), 'yyyy-MM-dd'));
+  protected readonly shelf = SHELF;
+  private readonly spells = toSignal(inject(SafetyApi).worn(), { initialValue: [] });
+  private readonly worn = computed(() => new Map(withWorn(this.editor.shop(), this.spells()).cartridges.map((own) => [own.id, own])));
+
+  protected atBench = ({ id, hours }: Cartridge): number => (this.worn().get(id)?.hours ?? hours) - hours;
+  protected left = (cartridge: Cartridge): number => hoursLeft(this.worn().get(cartridge.id) ?? cartridge, format(Date.now(), 'yyyy-MM-dd'));
   protected textOf = (date: Date | null): string | null => (date === null ? null : format(date, 'yyyy-MM-dd'));
+
+  protected stock(id: keyof WornStock, count: number): void {
+    this.editor.set('stock', { ...this.editor.shop().stock, [id]: count });
+  }
 
   protected set(person: Person, change: Partial<Person>): void {
     this.keep(this.editor.shop().people.map((known) => (known.id === person.id ? { ...known, ...change } : known)));
