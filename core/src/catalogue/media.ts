@@ -25,7 +25,7 @@ export interface Medium {
   /** Times the medium can be used. */
   readonly uses: Cited<number>;
   readonly pricePerKilogram: Cited<number>;
-  /** what stays on the face, and how it comes off */
+  /** what stays on the face; how dust comes off is for the step after it to say */
   readonly residue: Cited<string>;
   /** kg */
   readonly packs: readonly number[];
@@ -72,8 +72,8 @@ type Arc = Kind['almen'];
 const soft = (mohs: readonly [number, number], from: number, almen: Arc): Kind => ({ hard: false, mohs, from, almen });
 const hard = (mohs: readonly [number, number] | null, from: number, almen: Arc): Kind => ({ hard: true, mohs, from, almen });
 
-const GLASS_DUST = 'glass dust in corners: blow down and vacuum';
-const MINERAL_DUST = 'mineral dust: blow down with dry air, vacuum, dust tape';
+const GLASS_DUST = 'glass dust in corners';
+const MINERAL_DUST = 'mineral dust';
 
 export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
   'blast.soda': row(
@@ -90,7 +90,7 @@ export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
     'aircraft skin, panels, moulded parts with care',
     soft([3, 4], 1.4, [0.03, 2]),
     [0.8, 2.8, [0, 10], 0.5, 7, 5],
-    'charged plastic dust: blow down, antistatic wipe',
+    'charged plastic dust: antistatic wipe',
   ),
   'blast.starch': row(
     'blast.starch',
@@ -98,7 +98,7 @@ export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
     'clad skin and composites',
     soft([2.5, 3], 1, [0.01, 2]),
     [0.7, 2.4, [0, 0], 0.25, 5, 5],
-    'starch dust that swells with water: blow down dry, then wipe',
+    'starch dust that swells with water: off while it is dry',
   ),
   'blast.organic-shell': row(
     'blast.organic-shell',
@@ -106,7 +106,7 @@ export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
     'castings, wood, varnish',
     soft([2.5, 4], 2, [0.01, 4]),
     [0.65, 5.5, [0, 0], 0.25, 3, 1.8],
-    'oily shell dust: blow down and solvent wipe',
+    'oily shell dust: solvent wipe',
   ),
   'blast.glass-bead': row(
     'blast.glass-bead',
@@ -139,7 +139,7 @@ export const MEDIA: Readonly<Record<Medium['id'], Medium>> = {
     'heavy section in a closed room',
     hard(null, 5, [0.35, 6]),
     [4.0, 7, [40, 100], 1.3, 75, 1.5],
-    'steel dust that rusts by itself: blow down, vacuum, magnet over flats',
+    'steel dust that rusts by itself: magnet over flats',
   ),
   'blast.dry-ice': row(
     'blast.dry-ice',

@@ -17,5 +17,8 @@ export function mayHold(facts: ZoneFacts): string {
     : `${poisons.some((poison) => poison !== 'biocide') ? 'may hold' : 'holds'} ${poisons.map((poison) => (poison === 'tar' ? 'coal tar' : poison)).join(' and ')}`;
 }
 
+/** Whether no air jet may come near it, wet or dry: it would throw the poison about. */
+export const neverBlown = (facts: ZoneFacts): boolean => poisonsIn(facts).length > 0;
+
 /** Whether nothing of it may become dust: worked wet, by hand. */
 export const wetOnly = ({ treatAsLead, treatAsChromate, tar, asbestos }: ZoneFacts): boolean => treatAsLead || treatAsChromate || tar || asbestos;

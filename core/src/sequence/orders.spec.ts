@@ -68,6 +68,20 @@ describe('what comes before what', () => {
     expect(plan({ ...clad, substrate: 'galvanised', target: { kind: 'keep' } }).findings.map(({ code }) => code)).not.toContain('key-forbidden');
   });
 
+  test.each<[string, Sample]>([
+    ['asbestos', { substrate: 'cast-iron', thickness: 10, features: ['friction-lining'] }],
+    ['lead', { ...SECTION, item: { year: 1960 }, condition: { lead: 'suspected' } }],
+  ])('where %s may be, no step of any way that is open blows it about', (_, sample) => {
+    for (const { method, verdict } of plan(sample).zones[0]?.options ?? []) {
+      if (verdict === 'ruled-out') continue;
+      const open = plan({ ...sample, choice: { method, reason: 'tried' } });
+      const blown = open.operations.filter(({ title, detail }) =>
+        /blow (down|out|them)|air gun/i.test(`${title} ${detail.replace(/never [^.]*/gi, '')}`),
+      );
+      expect([method, blown.map(({ title }) => title)]).toEqual([method, []]);
+    }
+  });
+
   test('acid is rinsed, and what the rinse has wetted is dried again, with that as the reason', () => {
     const rusty = plan({ ...SECTION, condition: { rustGrade: 'A' }, choice: { method: 'mech.da' } });
     inOrder(rusty, 'inspect', 'treat-rust', 'rinse-acid', 'dry', 'key');

@@ -139,13 +139,13 @@ export const HAZARD_RULES: readonly MethodRule[] = [
   {
     id: 'friction-asbestos',
     effect: 'rule-out',
-    title: 'No dry work on what may hold asbestos',
+    title: 'No dry work and no blast on what may hold asbestos',
     reason:
       'Friction linings and gaskets, bitumen underseal and old filler may hold asbestos: no dry dust, no heat, no air jet near them. Have them tested, or taken off by licensed people.',
     basis: practice,
     looksAt: ['features', 'year', 'coating', 'asbestos test', 'method'],
     change: 'A laboratory result that finds none; linings off.',
-    when: (s) => s.zone.asbestos && does(s, 'dry-dust', 'heat'),
+    when: (s) => s.zone.asbestos && (does(s, 'dry-dust', 'heat') || isBlast(s)),
   },
   {
     id: 'tar-wet',

@@ -238,7 +238,7 @@ function blast(input: Chosen): Task[] {
       {
         ...base,
         title: at === 'blast-cabinet' ? `${wayOff.name} in the cabinet` : wayOff.name,
-        detail: `${most}${nozzleText(plan)}, ${holdText(plan)}. Leaves ${resultText(plan, facts.kept[0]?.coating.name)}. Then: ${plan.residue}.`,
+        detail: `${most}${nozzleText(plan)}, ${holdText(plan)}. Leaves ${resultText(plan, facts.kept[0]?.coating.name)}. Stays on it: ${plan.residue}.`,
         hold,
       },
     ];

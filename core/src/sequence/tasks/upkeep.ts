@@ -5,7 +5,8 @@ import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
 import { isFlamed, isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
-import { dustsOldPaint, isToxic } from '../../safety/raised-by.ts';
+import { mayHold, neverBlown } from '../../facts/poisons.ts';
+import { dustsOldPaint } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
 
@@ -69,7 +70,7 @@ function rinse(input: FaceInput): Said {
   const strong = does(input, 'caustic') || does(input, 'acid');
   return {
     title: 'Rinse stripper off',
-    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps${isToxic(facts) ? '' : ', blow them out'}, look again.`,
+    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps${neverBlown(facts) ? '' : ', blow them out'}, look again.`,
     means: strong ? 'water' : 'wetting-water',
   };
 }
@@ -115,16 +116,18 @@ function dry({ facts }: FaceInput): Said {
   if (onMetal(facts))
     return {
       title: 'Dry at once',
-      detail: 'Blow out laps and warm; water left in a lap comes back through the paint.',
+      detail: neverBlown(facts)
+        ? `Cloths and warm air that stands, no jet: what sits in laps ${mayHold(facts)}. Water left in a lap comes back through the paint.`
+        : 'Blow out laps and warm; water left in a lap comes back through the paint.',
       wait: DRYING.metal * scale,
-      means: 'dry-air',
+      means: neverBlown(facts) ? 'warmth' : 'dry-air',
     };
   return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale };
 }
 
 /** Dust that may be poisonous is never blown, dust of old paint and filler neither. */
 function dustOff({ facts, wayOff }: FaceInput): Said {
-  const hazard = isToxic(facts) || facts.asbestos || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
+  const hazard = neverBlown(facts) || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
   if (hazard)
     return {
       title: 'Vacuum and wipe damp, no air',
