@@ -14,7 +14,7 @@ const minutesOf = (...timers: readonly SectionTimer[]): [string, number][] =>
   wornSpells(timers).map(({ by, from, to }) => [by, (to - from) / MINUTE]);
 
 const WORK = [tap('laid-on', 0), tap('scraped', 20), tap('rinsed', 28)] as const;
-const person = { id: 'ar', name: 'A. R.', beard: false, masks: [], size: null, fitTested: null, trained: [] } satisfies Person;
+const person = { id: 'ar', name: 'A. R.', beard: false, masks: [], size: null, fitTested: null, trained: [], hours: null, away: [] } satisfies Person;
 const day = new Date(NOON).toISOString().slice(0, 10);
 const opened = (date: string, hours = 0, id = date): Cartridge => ({ id, person: 'ar', kind: 'vapour', opened: date, hours });
 

@@ -1,3 +1,4 @@
+import { USUAL_HOURS } from './calendar.ts';
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
 import { NO_WAITS, SHOP_FORMAT, USUAL_GRINDER, USUAL_CLEANERS, USUAL_PAPERS, type Shop } from './shop.ts';
@@ -25,6 +26,8 @@ export const DEFAULT_SHOP: Shop = {
   scale: 1,
   people: [],
   cartridges: [],
+  hours: USUAL_HOURS,
+  closed: [],
   stock: { vapour: 0, p100: 0, ffp2: 0, gloves: 0, coveralls: 0 },
   contractors: [
     {

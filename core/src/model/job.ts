@@ -225,6 +225,8 @@ export const Job = z
     finish: FinishId.nullable(),
     parts: z.array(Part).max(100),
     orders: z.array(Order).max(20).default([]).describe('one for each contractor that something is sent to'),
+    start: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day on which the work begins; null: as soon as it can'),
+    due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
     notes: note,
     archived: z.boolean(),
   })

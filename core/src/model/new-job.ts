@@ -25,6 +25,8 @@ export const newJob = (name: string): Job => ({
   finish: null,
   parts: [],
   orders: [],
+  start: null,
+  due: null,
   notes: '',
   archived: false,
 });

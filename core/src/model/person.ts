@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { DaysOff, WeekHours } from './calendar.ts';
 
 /** What somebody may wear to breathe. */
 export const RespiratorId = z.enum([
@@ -27,6 +28,8 @@ export const Person = z.strictObject({
   size: z.enum(['S', 'M', 'L']).nullable().describe('of tight masks, by fit; null: not tried'),
   fitTested: z.iso.date({ error: 'needs a date' }).nullable().describe('of the tight masks; null: never'),
   trained: z.array(Training).max(4),
+  hours: WeekHours.nullable().default(null).describe('own hours of the week; null: those of the shop'),
+  away: z.array(DaysOff).max(60, 'at most 60 spans').default([]),
 });
 export type Person = z.infer<typeof Person>;
 

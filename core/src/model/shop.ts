@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
+import { DaysOff, USUAL_HOURS, WeekHours } from './calendar.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Cartridge, Person, WornStock } from './person.ts';
@@ -143,6 +144,8 @@ export const Shop = z
     people: z.array(Person).max(40).default([]).describe('who works here; empty: not entered, and nobody is held against a task'),
     cartridges: z.array(Cartridge).max(200).default([]).describe('in use, with their hours'),
     stock: WornStock.prefault({}).describe('of what is worn out, unopened'),
+    hours: WeekHours.default(USUAL_HOURS).describe('hours of work of the week'),
+    closed: z.array(DaysOff).max(100, 'at most 100 spans').default([]).describe('days on which nobody works'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     waits: Waits.default(NO_WAITS),

@@ -103,7 +103,7 @@ describe('the sum of each operation', () => {
   });
 
   test('air too thick for a hood is not for somebody with the right mask, and training', () => {
-    const person = { id: 'p', name: 'P', beard: false, size: 'M', fitTested: '2026-06-01', trained: ['two-pack'] } as const;
+    const person = { id: 'p', name: 'P', beard: false, size: 'M', fitTested: '2026-06-01', trained: ['two-pack'], hours: null } as const;
     const stops = (masks: readonly ('supplied-hood' | 'supplied-full')[]) =>
       codes({
         area: 3,
@@ -112,7 +112,7 @@ describe('the sum of each operation', () => {
         shop: {
           methyleneChloride: true,
           equipment: ['supplied-air', 'spray-gun'],
-          people: [{ ...person, trained: ['two-pack'], masks: [...masks] }],
+          people: [{ ...person, trained: ['two-pack'], masks: [...masks], away: [] }],
         },
       });
     expect(stops(['supplied-hood'])).toContain('stop air-breathing');
@@ -129,7 +129,19 @@ describe('the sum of each operation', () => {
       place: { extraction: true, airFlow, room: 200 },
       shop: {
         methyleneChloride: true,
-        people: [{ id: 'p', name: 'P', beard: false, size: 'M', fitTested: '2026-06-01', trained: ['two-pack'], masks: ['supplied-full'] }],
+        people: [
+          {
+            id: 'p',
+            name: 'P',
+            beard: false,
+            size: 'M',
+            fitTested: '2026-06-01',
+            trained: ['two-pack'],
+            masks: ['supplied-full'],
+            hours: null,
+            away: [],
+          },
+        ],
       },
     });
     const thickest = Math.max(...sums.filter(({ vapour }) => vapour.id === 'dichloromethane').map(({ ppm }) => ppm ?? 0));

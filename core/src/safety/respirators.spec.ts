@@ -16,6 +16,8 @@ const person = (own: Partial<Person> = {}): Person => ({
   size: 'M',
   fitTested: '2026-06-01',
   trained: ['two-pack', 'blasting', 'welding', 'licensed'],
+  hours: null,
+  away: [],
   ...own,
 });
 const worn = (raises: readonly Raised[], own: Partial<Person> = {}, factor = 1, today: string | null = '2026-11-28') =>

@@ -129,7 +129,17 @@ describe('what stands on the sheet', () => {
 
   test('who wears what follows how thick the air gets', () => {
     const people: Shop['people'] = [
-      { id: 'a', name: 'A', beard: false, masks: ['half-vapour', 'full-vapour'], size: 'M', fitTested: '2026-06-01', trained: [] },
+      {
+        id: 'a',
+        name: 'A',
+        beard: false,
+        masks: ['half-vapour', 'full-vapour'],
+        size: 'M',
+        fitTested: '2026-06-01',
+        trained: [],
+        hours: null,
+        away: [],
+      },
     ];
     const mask = (airFlow: number) =>
       sheet({ area: 6, finish: 'machine-enamel', place: { extraction: true, airFlow, room: null }, shop: { people } }).sheet.people[0]?.tasks.find(

@@ -108,14 +108,16 @@ function placeOf({ faces, body }: Group, number: number, among: Among): Operatio
   return { ...body, number, askedBy, undoneBy, lags, why };
 }
 
-/** The tightest of each kind over all faces. */
+/** The tightest of each kind from each operation that a clock runs from. */
 function lagsOf(faces: Faces, idOf: (id: string) => string): Operation['lags'] {
   const tightest = new Map<string, Operation['lags'][number]>();
   for (const { place } of faces)
     for (const { lag, after } of place.lags) {
-      const known = tightest.get(lag.what);
-      const next = { ...lag, after: idOf(after) };
-      tightest.set(lag.what, known ? { ...next, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) } : next);
+      const from = idOf(after);
+      const key = `${lag.what} ${from}`;
+      const known = tightest.get(key);
+      const next = { ...lag, after: from };
+      tightest.set(key, known ? { ...next, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) } : next);
     }
   return [...tightest.values()];
 }
@@ -132,8 +134,10 @@ function whyOf(
     ...(stop === null ? [] : ['Nobody goes on before it is settled.']),
     ...(askedBy === null ? [] : [`${upperFirst(FACT_WORDS[askedBy.fact])} before “${titleOf(askedBy.id)}”${undone}.`]),
     ...(because === '' ? [] : [`${because.replace(/\.$/, '')}.`]),
-    ...lags.flatMap(({ what, after, least }) =>
-      least > 0 && what !== 'dwell' ? [`${formatMinutes(least)} after “${titleOf(after)}” at the earliest.`] : [],
+    ...new Set(
+      lags.flatMap(({ what, after, least }) =>
+        least > 0 && what !== 'dwell' ? [`${formatMinutes(least)} after “${titleOf(after)}” at the earliest.`] : [],
+      ),
     ),
   ];
   return reasons.length > 0 ? reasons.join(' ') : 'It follows from the step before on this face.';

@@ -43,7 +43,7 @@ export class OperationLine {
       { label: 'Around it', all: around },
     ].filter(({ all }) => all.length > 0);
   });
-  protected readonly spans = computed(() => this.operation().lags.map((lag) => sayLag(lag, this.among())));
+  protected readonly spans = computed(() => [...new Set(this.operation().lags.map((lag) => sayLag(lag, this.among())))]);
   /** worked out when it is asked for */
   protected why = () => whyHere(this.operation(), this.among());
 }

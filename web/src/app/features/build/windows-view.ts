@@ -30,8 +30,12 @@ export class WindowsView {
   protected readonly celsius = computed(() => this.context.job()?.place.temperature ?? 20);
   protected readonly windows = computed(() => {
     const all = this.context.plan()?.operations ?? [];
-    return operationsOf(all, this.context.zone()?.id ?? '', 'bare', 'build', 'finish').flatMap(({ operation }) =>
-      operation.lags.map((lag) => ({ lag, then: operation.title, after: all.find(({ id }) => id === lag.after)?.title ?? '' })),
+    const zone = this.context.zone()?.id ?? '';
+    return operationsOf(all, zone, 'bare', 'build', 'finish').flatMap(({ operation }) =>
+      operation.lags.flatMap((lag) => {
+        const from = all.find(({ id }) => id === lag.after);
+        return from?.faces.some((face) => face.zone === zone) ? [{ lag, then: operation.title, after: from.title }] : [];
+      }),
     );
   });
 }

@@ -119,7 +119,10 @@ export class ShopPeople {
   }
 
   protected add(): void {
-    this.keep([...this.editor.shop().people, { id: newId(), name: 'New', beard: false, masks: [], size: null, fitTested: null, trained: [] }]);
+    this.keep([
+      ...this.editor.shop().people,
+      { id: newId(), name: 'New', beard: false, masks: [], size: null, fitTested: null, trained: [], hours: null, away: [] },
+    ]);
   }
 
   protected change(cartridge: Cartridge, change: Partial<Cartridge>): void {

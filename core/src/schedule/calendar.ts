@@ -1,0 +1,71 @@
+import { addDays, format, getDay, startOfDay } from 'date-fns';
+import type { DaysOff, WeekHours } from '../model/calendar.ts';
+import type { Weekday } from '../model/shop.ts';
+
+/** Working time without a break, min since the origin of the schedule. */
+export interface Spell {
+  readonly from: number;
+  readonly to: number;
+}
+
+const DAYS: readonly Weekday[] = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'];
+const MINUTE = 60_000;
+
+/**
+ * The working time of so many days, oldest first. By the clock on the wall of the machine's time zone: over the change of summer time a night is an
+ * hour longer or shorter, the hours of work are not.
+ * @param origin ms, minute 0
+ */
+export function spellsOf(hours: WeekHours, off: readonly DaysOff[], origin: number, days: number): Spell[] {
+  const first = startOfDay(origin);
+  return Array.from({ length: days }, (_, i) => addDays(first, i)).flatMap((day) => {
+    const date = format(day, 'yyyy-MM-dd');
+    if (off.some(({ from, to }) => from <= date && date <= to)) return [];
+    return hours[DAYS[getDay(day)] as Weekday].flatMap(({ from, to }) => cut({ from: at(day, from), to: at(day, to) }, origin));
+  });
+}
+
+const at = (day: Date, clock: string): number => {
+  const [hours, minutes] = clock.split(':').map(Number) as [number, number];
+  return new Date(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes).getTime();
+};
+
+/** From the origin on, in minutes of it. */
+function cut({ from, to }: Spell, origin: number): Spell[] {
+  const spell = { from: Math.max(0, (from - origin) / MINUTE), to: (to - origin) / MINUTE };
+  return spell.to > spell.from ? [spell] : [];
+}
+
+/** The spells that lie in both, both oldest first. */
+export function both(a: readonly Spell[], b: readonly Spell[]): Spell[] {
+  const common: Spell[] = [];
+  for (let i = 0, j = 0; i < a.length && j < b.length;) {
+    const [one, other] = [a[i] as Spell, b[j] as Spell];
+    const [from, to] = [Math.max(one.from, other.from), Math.min(one.to, other.to)];
+    if (from < to) common.push({ from, to });
+    if (one.to < other.to) i++;
+    else j++;
+  }
+  return common;
+}
+
+/** Where the first spell that ends after a time stands; spells.length where there is none. */
+export function spellAfter(spells: readonly Spell[], time: number): number {
+  let [low, high] = [0, spells.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((spells[middle] as Spell).to > time) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+/** min of working time before a time. */
+export function workedBy(spells: readonly Spell[], time: number): number {
+  let sum = 0;
+  for (const { from, to } of spells) {
+    if (from >= time) break;
+    sum += Math.min(to, time) - from;
+  }
+  return sum;
+}

@@ -1,0 +1,52 @@
+import type { Problem, Placed } from './construct.ts';
+
+/** A promise that a schedule does not keep, in words. */
+export interface Breach {
+  readonly what: 'order' | 'window' | 'hours' | 'twice' | 'plant' | 'broken off' | 'time' | 'not done' | 'may not' | 'too soon';
+  readonly says: string;
+}
+
+/** Walks a schedule and holds it against everything that binds it. Shares nothing with what made it. */
+export function checkSchedule({ network, crew, may, from }: Problem, placed: readonly (Placed | null)[]): Breach[] {
+  const breaches: Breach[] = [];
+  const say = (what: Breach['what'], says: string): void => void breaches.push({ what, says });
+  const name = (i: number): string => network.activities[i]?.id ?? String(i);
+
+  network.activities.forEach(({ hand, split }, i) => {
+    const own = placed[i];
+    if (!own) return say('not done', name(i));
+    const worked = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0);
+    if (Math.abs(worked - hand) > 1e-6) say('time', `${name(i)}: ${worked} of ${hand} min`);
+    if (own.start < (from[i] ?? 0)) say('too soon', name(i));
+    if (!may[i]?.includes(own.worker)) say('may not', name(i));
+    const spells = crew[own.worker]?.spells ?? [];
+    for (const piece of own.pieces)
+      if (piece.to > piece.from && !spells.some((spell) => spell.from <= piece.from && piece.to <= spell.to))
+        say('hours', `${name(i)} at ${piece.from}`);
+    const longest = Math.max(0, ...spells.map((spell) => spell.to - spell.from));
+    if (!split && own.pieces.length > 1 && hand <= longest) say('broken off', name(i));
+  });
+
+  for (const { from: a, to: b, least, most } of network.spans) {
+    const [before, after] = [placed[a], placed[b]];
+    if (!before || !after) continue;
+    if (after.start < before.end + least - 1e-6) say('order', `${name(b)} ${after.start - before.end} min after ${name(a)}, ${least} at the least`);
+    if (most !== null && after.start > before.end + most + 1e-6)
+      say('window', `${name(b)} ${after.start - before.end} min after ${name(a)}, ${most} at the most`);
+  }
+
+  const taken = new Map<string, { readonly from: number; readonly to: number; readonly i: number }[]>();
+  placed.forEach((own, i) => {
+    const plant = network.activities[i]?.plant;
+    for (const key of own ? [`person ${own.worker}`, ...(plant ? [plant] : [])] : [])
+      taken.set(key, [...(taken.get(key) ?? []), ...(own?.pieces ?? []).filter((piece) => piece.to > piece.from).map((piece) => ({ ...piece, i }))]);
+  });
+  for (const [key, pieces] of taken) {
+    const sorted = [...pieces].sort((a, b) => a.from - b.from);
+    sorted.forEach((piece, at) => {
+      const next = sorted[at + 1];
+      if (next && next.from < piece.to - 1e-6) say(key.startsWith('person') ? 'twice' : 'plant', `${key}: ${name(piece.i)} and ${name(next.i)}`);
+    });
+  }
+  return breaches;
+}

@@ -1,0 +1,173 @@
+import type { Lag, Operation, OperationKind } from '../model/operation.ts';
+
+/** A piece of work of one operation that hands do without a wait in it. A round of stripper is two: laid on, and lifted once it has worked. */
+export interface Activity {
+  readonly id: string;
+  readonly operation: Operation;
+  /** zones that it is done to */
+  readonly zones: readonly string[];
+  readonly phase: 'whole' | 'lay' | 'lift';
+  /** whole min of one person */
+  readonly hand: number;
+  /** may be broken off over a break or a night and taken up again */
+  readonly split: boolean;
+  /** only one of a shop at a time */
+  readonly plant: 'booth' | 'blast' | 'tub' | null;
+}
+
+/** A span from the end of one activity to the start of another, min; places in the list of activities. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+  readonly least: number;
+  readonly most: number | null;
+  /** null: nothing but the order on a face, and what works alone before it */
+  readonly what: Lag['what'] | null;
+  readonly missed: Lag['missed'];
+}
+
+export interface Network {
+  readonly activities: readonly Activity[];
+  readonly spans: readonly Span[];
+}
+
+/** Work that is not broken off once it is begun: what is wet, hot or mixed. */
+const IN_ONE_GO: ReadonlySet<OperationKind> = new Set<OperationKind>([
+  'coat',
+  'flame',
+  'flame-clean',
+  'fill',
+  'strip-round',
+  'strip-next-round',
+  'strip-bath',
+  'try-patch',
+  'treat-rust',
+  'treat-pits',
+  'convert-rust',
+  'rinse-off',
+  'neutralise',
+  'rinse-acid',
+  'bond',
+  'laminate',
+  'weld',
+  'hold-film',
+  'convert-metal',
+  'zinc-repair',
+  'derust',
+  'wipe',
+  'seal-line',
+  'pull-tape',
+  'peel-line',
+]);
+/** Shares of a round of stripper: laid on before it works, scraped after; lay-on and scraping as the default rates have them. Model assumption. */
+const LAID: Partial<Readonly<Record<OperationKind, number>>> = { 'strip-round': 0.3, 'strip-next-round': 0.3, 'strip-bath': 0.3, 'try-patch': 0.4 };
+/** The wait of these stands before them, in the clock that they end: it is not waited twice. */
+const CHECKS_A_WAIT: ReadonlySet<OperationKind> = new Set<OperationKind>(['cure']);
+const PLANT: Partial<Readonly<Record<OperationKind, Activity['plant']>>> = { 'strip-blast': 'blast', 'strip-bath': 'tub' };
+
+const whole = (hand: number): number => Math.ceil(hand - 1e-9);
+
+/** By the product: zones that get it from a mix of their own, each with the number of that mix; all others share the first. */
+export type Mixes = ReadonlyMap<string, ReadonlyMap<string, number>>;
+const ONE_MIX: Mixes = new Map();
+
+/** What has to be done and what binds it, read off the operations of a plan in working order. */
+export function networkOf(operations: readonly Operation[], mixes: Mixes = ONE_MIX): Network {
+  const activities: Activity[] = [];
+  const spans: Span[] = [];
+  const known: Known = { ends: new Map(), lastOn: new Map() };
+  for (const operation of operations)
+    for (const [mix, zones] of zonesByMix(operation, mixes)) {
+      const first = activities.length;
+      activities.push(...piecesOf(operation, mix, zones));
+      const last = activities.length - 1;
+      if (last > first) spans.push(dwellOf(operation, first));
+      spans.push(...spansInto(operation, first, zones, known));
+      const wait = last > first || CHECKS_A_WAIT.has(operation.kind) ? 0 : whole(operation.wait);
+      for (const zone of zones) {
+        known.lastOn.set(zone, { at: last, wait });
+        known.ends.set(`${operation.id} ${zone}`, last);
+      }
+    }
+  return { activities, spans };
+}
+
+/** The zones of an operation that are done together: all of them, or for a coat those of each mix. */
+function zonesByMix({ coat, faces }: Operation, mixes: Mixes): ReadonlyMap<number, readonly string[]> {
+  const own = coat && mixes.get(coat.product);
+  const groups = new Map<number, string[]>();
+  for (const { zone } of faces) {
+    const mix = own?.get(zone) ?? 0;
+    groups.set(mix, [...(groups.get(mix) ?? []), zone]);
+  }
+  return groups;
+}
+
+function piecesOf(operation: Operation, mix: number, zones: readonly string[]): Activity[] {
+  const { id: base, kind, coat, takes } = operation;
+  const id = mix === 0 ? base : `${base}:mix${mix + 1}`;
+  const common = {
+    operation,
+    zones,
+    split: !IN_ONE_GO.has(kind),
+    plant: PLANT[kind] ?? (coat && takes.includes('spray') ? ('booth' as const) : null),
+  };
+  const hand = handOn(operation, zones);
+  const share = LAID[kind];
+  if (share === undefined || operation.wait === 0) return [{ ...common, id, phase: 'whole', hand: whole(hand) }];
+  return [
+    { ...common, id, phase: 'lay', hand: whole(share * hand) },
+    { ...common, id: `${id}:lift`, phase: 'lift', hand: whole((1 - share) * hand) },
+  ];
+}
+
+/** The hands of some of its faces, and those that it takes beside its faces: mixing and cleaning are done for every mix. */
+function handOn({ faces, hand }: Operation, zones: readonly string[]): number {
+  const own = (all: Operation['faces']): number => all.reduce((sum, face) => sum + face.hand, 0);
+  return hand - own(faces) + own(faces.filter(({ zone }) => zones.includes(zone)));
+}
+
+/** A film of stripper is lifted when it has worked, and before it dries. */
+function dwellOf({ lags, wait }: Operation, at: number): Span {
+  const dwell = lags.find(({ what }) => what === 'dwell');
+  const most = dwell?.most ?? null;
+  const least = whole(most === null ? wait : Math.min(wait, most));
+  return {
+    from: at,
+    to: at + 1,
+    least,
+    most: most === null ? null : Math.max(least, Math.floor(most)),
+    what: 'dwell',
+    missed: dwell?.missed ?? null,
+  };
+}
+
+interface Known {
+  /** by operation and zone: where the last piece of it stands */
+  readonly ends: Map<string, number>;
+  /** by zone: what was done last, and how long it then works alone */
+  readonly lastOn: Map<string, { readonly at: number; readonly wait: number }>;
+}
+
+/** The clocks that end here, and the order of each face: it waits for what works alone, save where a clock from there says how long. */
+function spansInto({ lags }: Operation, to: number, zones: readonly string[], { ends, lastOn }: Known): Span[] {
+  const clocks = lags.flatMap(({ what, after, least, most, missed }) => {
+    const froms = new Set(zones.flatMap((zone) => ends.get(`${after} ${zone}`) ?? []));
+    const atLeast = whole(least);
+    return [...froms].map((from): Span => ({
+      from,
+      to,
+      least: atLeast,
+      most: most === null ? null : Math.max(atLeast, Math.floor(most)),
+      what,
+      missed,
+    }));
+  });
+  const clocked = new Set(clocks.map(({ from }) => from));
+  const before = new Map<number, number>();
+  for (const zone of zones) {
+    const last = lastOn.get(zone);
+    if (last && !clocked.has(last.at)) before.set(last.at, Math.max(before.get(last.at) ?? 0, last.wait));
+  }
+  return [...clocks, ...[...before].map(([from, least]): Span => ({ from, to, least, most: null, what: null, missed: null }))];
+}
