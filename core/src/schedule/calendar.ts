@@ -59,13 +59,3 @@ export function spellAfter(spells: readonly Spell[], time: number): number {
   }
   return low;
 }
-
-/** min of working time before a time. */
-export function workedBy(spells: readonly Spell[], time: number): number {
-  let sum = 0;
-  for (const { from, to } of spells) {
-    if (from >= time) break;
-    sum += Math.min(to, time) - from;
-  }
-  return sum;
-}

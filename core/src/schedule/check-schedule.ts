@@ -18,13 +18,15 @@ export function checkSchedule({ network, crew, may, from }: Problem, placed: rea
     const worked = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0);
     if (Math.abs(worked - hand) > 1e-6) say('time', `${name(i)}: ${worked} of ${hand} min`);
     if (own.start < (from[i] ?? 0)) say('too soon', name(i));
-    if (!may[i]?.includes(own.worker)) say('may not', name(i));
-    const spells = crew[own.worker]?.spells ?? [];
-    for (const piece of own.pieces)
-      if (piece.to > piece.from && !spells.some((spell) => spell.from <= piece.from && piece.to <= spell.to))
-        say('hours', `${name(i)} at ${piece.from}`);
-    const longest = Math.max(0, ...spells.map((spell) => spell.to - spell.from));
-    if (!split && own.pieces.length > 1 && hand <= longest) say('broken off', name(i));
+    for (const piece of own.pieces) {
+      if (!may[i]?.includes(piece.worker)) say('may not', name(i));
+      if (piece.from < own.start || piece.to > own.end) say('time', `${name(i)}: hands outside its span`);
+      const spells = crew[piece.worker]?.spells ?? [];
+      const open = spells.some((spell) => spell.from <= piece.from && piece.to <= spell.to);
+      if (piece.to > piece.from && !open) say('hours', `${name(i)} at ${piece.from}`);
+      const longest = Math.max(0, ...spells.map((spell) => spell.to - spell.from));
+      if (!split && own.pieces.length > 1 && hand <= longest) say('broken off', name(i));
+    }
   });
 
   for (const { from: a, to: b, least, most } of network.spans) {
@@ -38,8 +40,9 @@ export function checkSchedule({ network, crew, may, from }: Problem, placed: rea
   const taken = new Map<string, { readonly from: number; readonly to: number; readonly i: number }[]>();
   placed.forEach((own, i) => {
     const plant = network.activities[i]?.plant;
-    for (const key of own ? [`person ${own.worker}`, ...(plant ? [plant] : [])] : [])
-      taken.set(key, [...(taken.get(key) ?? []), ...(own?.pieces ?? []).filter((piece) => piece.to > piece.from).map((piece) => ({ ...piece, i }))]);
+    for (const piece of own?.pieces ?? [])
+      for (const key of piece.to > piece.from ? [`person ${piece.worker}`, ...(plant ? [plant] : [])] : [])
+        taken.set(key, [...(taken.get(key) ?? []), { ...piece, i }]);
   });
   for (const [key, pieces] of taken) {
     const sorted = [...pieces].sort((a, b) => a.from - b.from);

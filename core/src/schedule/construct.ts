@@ -1,8 +1,7 @@
-import type { Spell } from './calendar.ts';
 import type { Worker } from './crew.ts';
 import type { Activity, Network, Span } from './network.ts';
 import { linksOf, type Links } from './propagate.ts';
-import { soonest, Taken } from './slots.ts';
+import { soonestOf, Taken, type Piece } from './slots.ts';
 
 /** Everything that a schedule is made from. Times in min since the origin. */
 export interface Problem {
@@ -14,13 +13,11 @@ export interface Problem {
   readonly from: readonly number[];
 }
 
-/** When one activity is done, and by whom. */
+/** When one activity is done, and by whom: the pieces of working time that it takes. */
 export interface Placed {
   readonly start: number;
   readonly end: number;
-  readonly worker: number;
-  /** the pieces of working time that it takes */
-  readonly pieces: readonly Spell[];
+  readonly pieces: readonly Piece[];
 }
 
 export interface Draft {
@@ -149,19 +146,20 @@ class Generation {
       if (!before) return null;
       from = Math.max(from, before.end + span.least);
     }
-    const plant = activity.plant ? this.plantOf(activity.plant) : null;
-    let best: Placed | null = null;
-    for (const worker of may[at] ?? []) {
-      const taken = plant ? [this.busy[worker] as Taken, plant] : [this.busy[worker] as Taken];
-      const pieces = soonest(crew[worker] as Worker, taken, activity, from);
-      const [first, last] = [pieces?.[0], pieces?.at(-1)];
-      if (first && last && (!best || last.to < best.end)) best = { start: first.from, end: last.to, worker, pieces: pieces ?? [] };
+    const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
+    const candidates = (may[at] ?? []).map((worker) => ({
+      worker,
+      time: crew[worker] as Worker,
+      taken: [this.busy[worker] as Taken, ...plant],
+    }));
+    const pieces = soonestOf(candidates, activity, from);
+    const [first, last] = [pieces?.[0], pieces?.at(-1)];
+    if (!pieces || !first || !last) return null;
+    for (const piece of pieces) {
+      this.busy[piece.worker]?.add(piece);
+      for (const one of plant) one.add(piece);
     }
-    for (const piece of best?.pieces ?? []) {
-      this.busy[best?.worker ?? 0]?.add(piece);
-      plant?.add(piece);
-    }
-    return best;
+    return { start: Math.min(...pieces.map((piece) => piece.from)), end: last.to, pieces };
   }
 
   private plantOf(name: string): Taken {

@@ -50,27 +50,94 @@ export interface WorkingTime {
 }
 
 export interface Work {
+  /** min of hands of one person */
   readonly hand: number;
   readonly split: boolean;
+  /** several may work on it at a time */
+  readonly shared: boolean;
+}
+
+/** A piece of working time of one worker, by the place in the crew. */
+export interface Piece extends Spell {
+  readonly worker: number;
+}
+
+/** Somebody who may do a piece of work: the working time, and what is taken of it, by the worker and by the plant that the work needs. */
+export interface Candidate {
+  readonly worker: number;
+  readonly time: WorkingTime;
+  readonly taken: readonly Taken[];
 }
 
 /**
- * The soonest pieces of free working time that hold a piece of work; null where the calendar ends before. What is not split and is longer than any spell
- * of the calendar goes on over breaks and nights.
+ * The soonest pieces of free working time of one worker that hold a piece of work; null where the calendar ends before. What is not split and is longer
+ * than any spell of the calendar goes on over breaks and nights.
  */
-export function soonest({ spells, longest }: WorkingTime, taken: readonly Taken[], { hand, split }: Work, from: number): Spell[] | null {
+export function soonest({ worker, time: { spells, longest }, taken }: Candidate, { hand, split }: Work, from: number): Piece[] | null {
+  if (hand === 0) return [{ worker, from, to: from }];
   const breaks = split || hand > longest;
-  if (hand === 0) return [{ from, to: from }];
   let left = hand;
-  const pieces: Spell[] = [];
+  const pieces: Piece[] = [];
   for (const piece of freePieces(spells, taken, from)) {
     const room = piece.to - piece.from;
     if (!breaks && room < hand) continue;
     if (breaks && room < Math.min(left, LEAST_PIECE)) continue;
     const to = piece.from + Math.min(room, left);
-    pieces.push({ from: piece.from, to });
+    pieces.push({ worker, from: piece.from, to });
     left -= to - piece.from;
     if (left <= 0) return pieces;
   }
   return null;
+}
+
+/** min for which somebody is called to work that others do. Model assumption. */
+const WORTH_COMING = 30;
+
+/** The soonest of all who may do it: one worker, or for long work that can be shared whoever is free meanwhile. */
+export function soonestOf(candidates: readonly Candidate[], work: Work, from: number): Piece[] | null {
+  let best: Piece[] | null = null;
+  for (const candidate of candidates) {
+    const pieces = soonest(candidate, work, from);
+    if (pieces && (!best || endOf(pieces) < endOf(best))) best = pieces;
+  }
+  return best && work.shared && candidates.length > 1 ? together(candidates, work.hand, from, endOf(best)) : best;
+}
+
+const endOf = (pieces: readonly Piece[]): number => pieces.at(-1)?.to ?? Infinity;
+
+/** Everybody who is free works on it until it is done, which one alone would be by a time. */
+function together(candidates: readonly Candidate[], hand: number, from: number, alone: number): Piece[] {
+  const free = candidates.flatMap(({ worker, time, taken }) => {
+    const own: Piece[] = [];
+    for (const piece of freePieces(time.spells, taken, from)) {
+      if (piece.from >= alone) break;
+      if (Math.min(piece.to, alone) - piece.from >= WORTH_COMING) own.push({ worker, from: piece.from, to: Math.min(piece.to, alone) });
+    }
+    return own;
+  });
+  const moments = [...new Set(free.flatMap((piece) => [piece.from, piece.to]))].sort((a, b) => a - b);
+  let done = 0;
+  for (let i = 0; i + 1 < moments.length; i++) {
+    const [start, end] = [moments[i] as number, moments[i + 1] as number];
+    const people = free.filter((piece) => piece.from <= start && piece.to >= end).length;
+    if (done + people * (end - start) >= hand) return cutAt(free, start + Math.ceil((hand - done) / people), hand);
+    done += people * (end - start);
+  }
+  return cutAt(free, alone, hand);
+}
+
+/** The pieces up to a time, oldest first; whole minutes that are too many are taken off the last. */
+function cutAt(pieces: readonly Piece[], time: number, hand: number): Piece[] {
+  const cut = pieces
+    .filter(({ from }) => from < time)
+    .map((piece) => ({ ...piece, to: Math.min(piece.to, time) }))
+    .sort((a, b) => a.to - b.to || a.from - b.from);
+  let over = cut.reduce((sum, { from, to }) => sum + to - from, 0) - hand;
+  return cut
+    .map((piece) => {
+      const off = piece.to === time && over > 0 ? Math.min(over, 1, piece.to - piece.from) : 0;
+      over -= off;
+      return { ...piece, to: piece.to - off };
+    })
+    .sort((a, b) => a.to - b.to || a.from - b.from);
 }

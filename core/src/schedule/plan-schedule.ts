@@ -1,0 +1,98 @@
+import type { Schedule, ScheduledWindow, ScheduledWork } from '../model/schedule.ts';
+import type { Shop } from '../model/shop.ts';
+import { chainOfEnd } from './chain.ts';
+import { dueAt, msAt, type JobWork } from './problem.ts';
+import { contradiction } from './propagate.ts';
+import { firstSchedule, type Found } from './search.ts';
+
+/** Jobs on the calendar of the shop, at once. @param now ms; nothing begins before it */
+export const planSchedule = (jobs: readonly JobWork[], shop: Shop, now: number): Schedule => scheduleOf(jobs, firstSchedule(jobs, shop, now), now);
+
+/** What was found, as it is shown and sent. */
+export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number): Schedule {
+  const { problem, draft } = found;
+  const { activities } = problem.network;
+  const works = activities.flatMap((_, i) => workOf(jobs, found, i) ?? []).sort((a, b) => a.start - b.start || a.number - b.number);
+  return {
+    from: now,
+    works,
+    windows: windowsOf(found),
+    jobs: jobs.map(({ id, job }, i) => {
+      const own = works.filter((work) => work.job === id);
+      const whole = draft.placed.every((one, at) => one !== null || problem.jobOf[at] !== i);
+      const coats = own.filter(({ operation }) => activities.some((activity) => activity.operation.id === operation && activity.operation.coat));
+      return {
+        job: id,
+        name: job.name,
+        start: own[0]?.start ?? null,
+        end: whole && own.length > 0 ? Math.max(...own.map(({ end }) => end)) : null,
+        lastCoat: coats.length > 0 ? Math.max(...coats.map(({ end }) => end)) : null,
+        due: dueAt(job),
+        mixes: activities.filter(({ operation: { coat } }, at) => coat?.pass === 1 && problem.jobOf[at] === i).length,
+        chain: whole ? chainOfEnd(found, i) : [],
+      };
+    }),
+    bound: msAt(problem, found.bound),
+    impossible: impossibleIn(found),
+    undone: activities.flatMap(({ operation }, i) => (draft.placed[i] ? [] : [operation.title])),
+  };
+}
+
+function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: number): ScheduledWork | null {
+  const placed = draft.placed[i];
+  const activity = problem.network.activities[i];
+  if (!placed || !activity) return null;
+  const { operation, id, zones, hand, phase } = activity;
+  const alone = Math.max(0, ...(links.outOf[i] ?? []).map(({ least }) => least));
+  return {
+    id,
+    job: jobs[problem.jobOf[i] as number]?.id ?? '',
+    operation: operation.id,
+    number: operation.number,
+    stage: operation.stage,
+    title: phase === 'whole' ? operation.title : `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}`,
+    zones: [...zones],
+    where:
+      zones.length === operation.faces.length ? operation.where : operation.faces.filter(({ zone }) => zones.includes(zone)).map(({ name }) => name),
+    people: [...new Set(placed.pieces.map(({ worker }) => problem.crew[worker]?.name ?? ''))],
+    start: msAt(problem, placed.start),
+    end: msAt(problem, placed.end),
+    hand,
+    pieces: placed.pieces.map(({ from, to, worker }) => ({
+      from: msAt(problem, from),
+      to: msAt(problem, to),
+      person: problem.crew[worker]?.name ?? '',
+    })),
+    alone: msAt(problem, placed.end + alone),
+    pinned: false,
+  };
+}
+
+function windowsOf({ problem, draft }: Found): ScheduledWindow[] {
+  return problem.network.spans.flatMap(({ from, to, most, what, missed }): ScheduledWindow[] => {
+    const [opens, closes] = [draft.placed[from], draft.placed[to]];
+    if (most === null || what === null || !opens || !closes) return [];
+    return [
+      {
+        what,
+        from: problem.network.activities[from]?.id ?? '',
+        to: problem.network.activities[to]?.id ?? '',
+        opens: msAt(problem, opens.end),
+        closes: msAt(problem, opens.end + most),
+        kept: closes.start <= opens.end + most,
+        missed,
+      },
+    ];
+  });
+}
+
+/** The works of spans that cannot all hold, whatever the calendar. */
+function impossibleIn({ problem, draft }: Found): string[][] {
+  if (draft.broken.length === 0) return [];
+  const circle = contradiction(problem.network);
+  return circle.length === 0 ? [] : [[...new Set(circle.flatMap(({ from, to }) => [titleOf(from), titleOf(to)]))]];
+
+  function titleOf(i: number): string {
+    return problem.network.activities[i]?.operation.title ?? '';
+  }
+}

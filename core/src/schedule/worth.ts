@@ -1,0 +1,31 @@
+import type { Draft } from './construct.ts';
+import { dueAt, msAt, type JobWork, type ShopProblem } from './problem.ts';
+
+/** What a schedule is worth, most important first; less is better. */
+export type Worth = readonly [brokenOrUndone: number, late: number, ends: number, days: number];
+
+/** Windows kept, then hand-over in time, then early, then fewest days on which somebody has to come in. */
+export function worthOf(jobs: readonly JobWork[], problem: ShopProblem, { placed, broken }: Draft): Worth {
+  const ends = jobs.map(() => 0);
+  const days = new Set<string>();
+  let undone = 0;
+  placed.forEach((own, i) => {
+    if (!own) {
+      undone += 1;
+      return;
+    }
+    const job = problem.jobOf[i] as number;
+    ends[job] = Math.max(ends[job] as number, own.end);
+    for (const { from, worker } of own.pieces) days.add(`${worker} ${Math.floor(from / 1440)}`);
+  });
+  const late = jobs.reduce((sum, { job }, i) => {
+    const due = dueAt(job);
+    return sum + (due === null ? 0 : Math.max(0, msAt(problem, ends[i] as number) - due));
+  }, 0);
+  return [broken.length + undone, late, ends.reduce((sum, end) => sum + end, 0), days.size];
+}
+
+export function isBetter(a: Worth, b: Worth): boolean {
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return (a[i] as number) < (b[i] as number);
+  return false;
+}
