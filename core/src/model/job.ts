@@ -215,6 +215,13 @@ export const Item = z.strictObject({
 });
 export type Item = z.infer<typeof Item>;
 
+/** Work that is not begun before a time, and first then: where somebody has put it on the calendar. */
+export const Pin = z.strictObject({
+  work: z.string().max(120).describe('operation, with the phase or the mix where it is done in several'),
+  at: z.iso.datetime({ error: 'needs a date and time' }),
+});
+export type Pin = z.infer<typeof Pin>;
+
 /** The job document: the truth that every plan is computed from. Lengths and temperatures carry their unit in their brand. */
 export const Job = z
   .strictObject({
@@ -227,6 +234,7 @@ export const Job = z
     orders: z.array(Order).max(20).default([]).describe('one for each contractor that something is sent to'),
     start: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day on which the work begins; null: as soon as it can'),
     due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
+    pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),
     notes: note,
     archived: z.boolean(),
   })

@@ -27,6 +27,7 @@ export const newJob = (name: string): Job => ({
   orders: [],
   start: null,
   due: null,
+  pins: [],
   notes: '',
   archived: false,
 });

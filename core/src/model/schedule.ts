@@ -61,6 +61,7 @@ export const Schedule = z.strictObject({
       chain: z.array(ChainLink),
     }),
   ),
+  open: z.array(z.strictObject({ from: ms, to: ms })).describe('time in which anybody works'),
   bound: ms.describe('no schedule of these operations ends sooner'),
   impossible: z.array(z.array(z.string())).describe('works whose spans contradict each other, each leading to the next'),
   undone: z.array(z.string()).describe('titles that find no time within the calendar'),

@@ -11,6 +11,8 @@ export interface Problem {
   readonly may: readonly (readonly number[])[];
   /** for each activity the soonest that it may start: now, or where somebody has put it */
   readonly from: readonly number[];
+  /** for each activity whether somebody has put it there: it goes first, and is not begun later for a window */
+  readonly pinned: readonly boolean[];
 }
 
 /** When one activity is done, and by whom: the pieces of working time that it takes. */
@@ -40,7 +42,7 @@ export function construct(problem: Problem, links: Links = linksOf(problem.netwo
   const notBefore = [...problem.from];
   const mends = new Map<Span, number>();
   const given = new Set<Span>();
-  const rank = links.tail.map((tail, i) => tail * weight(i));
+  const rank = links.tail.map((tail, i) => (problem.pinned[i] ? Infinity : tail * weight(i)));
   const chains = chainsOf(problem.network, links);
   for (;;) {
     const run = new Generation(problem, links, { notBefore, rank, given, chains });
@@ -49,7 +51,7 @@ export function construct(problem: Problem, links: Links = linksOf(problem.netwo
     const { span, by } = late;
     const times = (mends.get(span) ?? 0) + 1;
     mends.set(span, times);
-    if (times > MOST_MENDS || by === Infinity) {
+    if (times > MOST_MENDS || by === Infinity || problem.pinned[span.from]) {
       // What was begun later for its sake is not any more.
       given.add(span);
       mends.clear();

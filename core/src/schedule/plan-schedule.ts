@@ -32,6 +32,7 @@ export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number):
         chain: whole ? chainOfEnd(found, i) : [],
       };
     }),
+    open: openUntil(found, Math.max(...works.map(({ alone }) => alone))),
     bound: msAt(problem, found.bound),
     impossible: impossibleIn(found),
     undone: activities.flatMap(({ operation }, i) => (draft.placed[i] ? [] : [operation.title])),
@@ -64,7 +65,7 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
       person: problem.crew[worker]?.name ?? '',
     })),
     alone: msAt(problem, placed.end + alone),
-    pinned: false,
+    pinned: problem.pinned[i] ?? false,
   };
 }
 
@@ -84,6 +85,20 @@ function windowsOf({ problem, draft }: Found): ScheduledWindow[] {
       },
     ];
   });
+}
+
+/** Time in which anybody works, up to the day after a time. */
+function openUntil({ problem }: Found, until: number): Schedule['open'] {
+  const spells = problem.crew.flatMap((worker) => worker.spells).sort((a, b) => a.from - b.from);
+  const open: { from: number; to: number }[] = [];
+  for (const spell of spells) {
+    const { from, to } = { from: msAt(problem, spell.from), to: msAt(problem, spell.to) };
+    if (from > until) break;
+    const last = open.at(-1);
+    if (last && from <= last.to) last.to = Math.max(last.to, to);
+    else open.push({ from, to });
+  }
+  return open;
 }
 
 /** The works of spans that cannot all hold, whatever the calendar. */

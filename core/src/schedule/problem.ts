@@ -9,7 +9,7 @@ import { networkOf, type Activity, type Mixes, type Span } from './network.ts';
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {
   readonly id: string;
-  readonly job: Pick<Job, 'name' | 'start' | 'due'>;
+  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins'>;
   readonly operations: readonly Operation[];
 }
 
@@ -37,6 +37,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   const activities: Activity[] = [];
   const spans: Span[] = [];
   const from: number[] = [];
+  const pinned: boolean[] = [];
   const jobOf: number[] = [];
   jobs.forEach(({ job, operations }, i) => {
     const own = networkOf(operations, mixes[i]);
@@ -44,12 +45,14 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
     activities.push(...own.activities);
     spans.push(...own.spans.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
-    for (const _ of own.activities) {
-      from.push(start);
+    const pins = new Map(job.pins.map(({ work, at: time }) => [work, Math.ceil(minuteAt(origin, parseISO(time).getTime()))]));
+    for (const { id } of own.activities) {
+      from.push(Math.max(start, pins.get(id) ?? 0));
+      pinned.push(pins.has(id));
       jobOf.push(i);
     }
   });
-  return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, origin, jobOf };
+  return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, pinned, origin, jobOf };
 }
 
 /** Many operations raise the same. */
