@@ -139,7 +139,7 @@ export const KitLine = z.strictObject({
 });
 export type KitLine = z.infer<typeof KitLine>;
 
-export const StageName = z.enum(['intake', 'way-off', 'strip', 'bare', 'build', 'safety', 'run-sheet']);
+export const StageName = z.enum(['intake', 'way-off', 'strip', 'bare', 'build', 'safety', 'time', 'run-sheet']);
 export type StageName = z.infer<typeof StageName>;
 
 export const StageState = z.strictObject({

@@ -10,6 +10,7 @@ export const ScheduledWork = z.strictObject({
   operation: z.string(),
   number: z.int().describe('of the operation in the run sheet'),
   stage: Stage,
+  coat: z.boolean().describe('lays a film of paint'),
   title: z.string(),
   zones: z.array(z.string()),
   where: z.array(z.string()).describe('as written on the sheet'),

@@ -28,7 +28,13 @@ const WORTH = HOUR / 2;
 const MOST_WAYS = 4;
 
 /** What would bring a job forward: more people, more hours, another way off where the way off decides the end. Each is tried; best first. */
-export function* broughtForward(id: string, job: Job, shop: Shop, catalogue: Catalogue, now: number): Generator<number, Sooner[], boolean | undefined> {
+export function* broughtForward(
+  id: string,
+  job: Job,
+  shop: Shop,
+  catalogue: Catalogue,
+  now: number,
+): Generator<number, Sooner[], boolean | undefined> {
   const plan = planJob(job, shop, catalogue);
   const works = (given: Job, own: Plan): JobWork[] => [{ id, job: given, operations: own.operations }];
   const today = firstSchedule(works(job, plan), shop, now);

@@ -27,8 +27,10 @@ export function chainOfEnd({ problem, links, draft }: Found, job: number): Chain
     if (!cause) break;
     const ready = cause.end + cause.alone;
     const opens = nextOpen(self, ready);
-    link('held', self.start - Math.max(opens, ready));
-    link('closed', Math.max(0, Math.min(self.start, opens) - ready));
+    // Too little was left of the day for it, or it was begun later than it could have been.
+    const held = openBetween(self, ready, self.start) > worked ? self.start - Math.max(opens, ready) : 0;
+    link('held', held);
+    link('closed', self.start - ready - held);
     link('alone', cause.alone);
     at = cause.i;
   }
@@ -51,6 +53,12 @@ export function chainOfEnd({ problem, links, draft }: Found, job: number): Chain
         : [],
     );
     return inHands.reduce<(typeof inHands)[number] | null>((a, b) => (!a || b.end > a.end ? b : a), null) ?? latest;
+  }
+
+  /** min of working time between two times. */
+  function openBetween({ pieces }: Placed, from: number, to: number): number {
+    const spells = problem.crew[pieces[0]?.worker ?? 0]?.spells ?? [];
+    return spells.reduce((sum, spell) => sum + Math.max(0, Math.min(to, spell.to) - Math.max(from, spell.from)), 0);
   }
 
   /** When the first of those who do it is at work. */

@@ -20,7 +20,7 @@ export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number):
     jobs: jobs.map(({ id, job }, i) => {
       const own = works.filter((work) => work.job === id);
       const whole = draft.placed.every((one, at) => one !== null || problem.jobOf[at] !== i);
-      const coats = own.filter(({ operation }) => activities.some((activity) => activity.operation.id === operation && activity.operation.coat));
+      const coats = own.filter(({ coat }) => coat);
       return {
         job: id,
         name: job.name,
@@ -51,6 +51,7 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
     operation: operation.id,
     number: operation.number,
     stage: operation.stage,
+    coat: operation.coat !== null,
     title: phase === 'whole' ? operation.title : `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}`,
     zones: [...zones],
     where:

@@ -39,6 +39,7 @@ export function stageStates(zones: readonly ZonePlan[], operations: readonly Ope
     bare: primeHeadline(zones),
     build: spent(operations, 'build'),
     safety: guarded(operations),
+    time: operations.length === 0 ? 'nothing yet' : 'dates',
     'run-sheet': operations.length === 0 ? 'empty' : `${operations.length} steps`,
   };
   return (Object.keys(headline) as StageName[]).map((stage) => ({

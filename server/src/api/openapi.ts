@@ -12,6 +12,9 @@ import {
   JobList,
   Log,
   Worn,
+  CalendarRequest,
+  ScheduleBody,
+  ScheduleRequest,
   OrderList,
   OrderRequest,
   PlanBody,
@@ -81,6 +84,19 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/jobs/{id}/restore': { post: operation({ summary: 'Bring a deleted job back', answer: StoredJobBody, id: true }) },
       '/api/v1/plan': { post: operation({ summary: 'Plan a job document; nothing is stored', body: PlanRequest, answer: PlanBody }) },
+      '/api/v1/schedule': {
+        post: operation({
+          summary: 'Jobs on the calendar of the shop: who does what when, windows, what decides the end',
+          body: ScheduleRequest,
+          answer: ScheduleBody,
+        }),
+      },
+      '/api/v1/schedule/calendar': {
+        post: {
+          ...operation({ summary: 'The same as an iCalendar file, with reminders before windows close', body: CalendarRequest }),
+          responses: { '200': { description: 'text/calendar' } },
+        },
+      },
       '/api/v1/choose': {
         post: operation({
           summary: 'Best set of ways for a job, pins kept, with the next best sets; best found and its gap after 3 s',

@@ -1,4 +1,4 @@
-import { BenchEvent, Cartridge, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Shop, StoredEvent } from '@lift-bare/core';
+import { BenchEvent, Cartridge, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Schedule, Shop, StoredEvent } from '@lift-bare/core';
 import * as z from 'zod';
 import 'zod-openapi';
 
@@ -33,6 +33,20 @@ export const JobList = z.array(JobSummary);
 export const PlanRequest = z.strictObject({ job: Job, shop: Shop.optional() }).meta({ id: 'PlanRequest' });
 export const PlanBody = Plan.meta({ id: 'Plan' });
 const timeZone = z.string().max(60).refine(isTimeZone, 'is no time zone, as "Europe/Lisbon"').default('UTC').describe('in which times are printed');
+export const ScheduleRequest = z
+  .strictObject({
+    jobs: z
+      .array(z.strictObject({ id: JobId, job: Job }))
+      .min(1, 'needs a job')
+      .max(20, 'at most 20 jobs'),
+    shop: Shop.optional(),
+    now: z.iso.datetime({ error: 'needs a date and time' }).optional().describe('nothing begins before it; now unless said otherwise'),
+  })
+  .meta({ id: 'ScheduleRequest' });
+export const CalendarRequest = ScheduleRequest.extend({ person: z.string().max(40).optional().describe('only what this one does') }).meta({
+  id: 'CalendarRequest',
+});
+export type ScheduleRequest = z.infer<typeof ScheduleRequest>;
 export const OrderRequest = z
   .strictObject({ job: Job, shop: Shop.optional(), jobId: JobId.optional().describe('whose photos are printed'), timeZone })
   .meta({ id: 'OrderRequest' });
@@ -45,6 +59,7 @@ export const SafetyRequest = z
     today: z.iso.date({ error: 'needs a date' }).describe('fit tests and cartridges are held against it'),
   })
   .meta({ id: 'SafetyRequest' });
+export const ScheduleBody = Schedule.meta({ id: 'Schedule' });
 export const SafetyBody = SafetySheet.meta({ id: 'SafetySheet' });
 export const StoredFileBody = z
   .strictObject({ id: JobId, name: z.string(), type: z.string(), size: z.int().describe('bytes') })

@@ -54,6 +54,8 @@ export class JobContext {
   private readonly time = this.store.selectSignal(benchFeature.selectTime);
   /** ms, by the clock of the shop */
   now = (): number => toShop(this.time(), Date.now());
+  /** when the job is handed over, as the schedule of this visit has it; null: not laid out yet */
+  readonly handOver = signal<string | null>(null);
   readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
   readonly job = computed(() => this.open()?.history.present ?? null);
   /** follows document and shop; a large job is planned in slices, and until then the last plan stands */
@@ -120,6 +122,7 @@ export class JobContext {
   /** Reads the job unless it is already open here with its history. */
   load(id: string): void {
     this.jobId.set(id);
+    this.handOver.set(null);
     this.store.dispatch(BenchActions.joined());
     this.store.dispatch(BenchActions.experienceRequested({ jobId: id }));
     if (!this.entities()[id]) this.store.dispatch(JobActions.openRequested({ id }));

@@ -151,6 +151,7 @@ export const STAGES: Readonly<Record<StageName, string>> = {
   bare: 'Bare',
   build: 'Build',
   safety: 'Safety',
+  time: 'Time',
   'run-sheet': 'Run sheet',
 };
 /** Grades of risk and exposure, 0 to 3. */

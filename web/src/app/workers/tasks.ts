@@ -1,12 +1,16 @@
 import {
   breakEvens,
+  broughtForward,
   CATALOGUE,
   chooseForJob,
   comparePlans,
+  firstSchedule,
   forecast,
   gatherFacts,
   kitSavings,
   planJob,
+  scheduleOf,
+  searchSchedule,
   waysOut,
   whatWouldOpen,
   withOwnRows,
@@ -21,7 +25,9 @@ import {
   type Opening,
   type PortfolioProgress,
   type Round,
+  type Schedule,
   type Shop,
+  type Sooner,
   type UpAxis,
   type WayOut,
   type ZoneFacts,
@@ -49,6 +55,21 @@ export interface TaskMap {
   readonly kit: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: KitSaving[] };
   readonly breakEven: { input: OfZone; progress: never; result: BreakEven[] };
   readonly openings: { input: OfZone & { readonly method: string }; progress: never; result: Opening[] };
+  readonly schedule: {
+    input: {
+      readonly jobs: readonly { readonly id: string; readonly job: Job }[];
+      readonly shop: Shop;
+      readonly now: number;
+      readonly rounds: number;
+    };
+    progress: Schedule;
+    result: Schedule;
+  };
+  readonly forward: {
+    input: { readonly id: string; readonly job: Job; readonly shop: Shop; readonly now: number };
+    progress: number;
+    result: Sooner[];
+  };
   readonly waysOut: {
     input: { readonly job: Job; readonly shop: Shop; readonly stop: Pick<Finding, 'code' | 'path' | 'title'> };
     progress: number;
@@ -75,8 +96,24 @@ export type TaskName = keyof TaskMap;
 export type Search<T extends TaskName> = Generator<TaskMap[T]['progress'], TaskMap[T]['result'], boolean | undefined>;
 type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | TaskMap[T]['result'];
 
+/** The same job gives the same schedule. */
+const SEED = 1;
+
 export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
+  *schedule({ jobs, shop, now, rounds }) {
+    const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
+    const search = searchSchedule(works, firstSchedule(works, shop, now), { rounds, seed: SEED });
+    let step = search.next();
+    let best = step.value;
+    let shown = scheduleOf(works, best, now);
+    while (!step.done) {
+      if (step.value !== best) [best, shown] = [step.value, scheduleOf(works, step.value, now)];
+      step = search.next(yield shown);
+    }
+    return step.value === best ? shown : scheduleOf(works, step.value, now);
+  },
+  forward: ({ id, job, shop, now }) => broughtForward(id, job, shop, CATALOGUE, now),
   waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,

@@ -8,13 +8,14 @@ const press = (key: string, options: KeyboardEventInit = {}, target: HTMLElement
 const commandFor = (event: KeyboardEvent) => COMMAND_KEYS.find(({ matches }) => matches(event))?.name ?? null;
 
 test('number keys are the stages in the order of work', () => {
-  expect(['1', '2', '3', '4', '5', '6', '7', '8'].map((key) => stageForKey(press(key)))).toEqual([
+  expect(['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((key) => stageForKey(press(key)))).toEqual([
     'intake',
     'way-off',
     'strip',
     'bare',
     'build',
     'safety',
+    'time',
     'run-sheet',
     null,
   ]);

@@ -9,7 +9,8 @@ const STAGE_KEYS: Readonly<Record<string, StageName>> = {
   '4': 'bare',
   '5': 'build',
   '6': 'safety',
-  '7': 'run-sheet',
+  '7': 'time',
+  '8': 'run-sheet',
 };
 
 const typing = (event: KeyboardEvent): boolean =>

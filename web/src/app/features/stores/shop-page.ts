@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core
 import { RouterLink } from '@angular/router';
 import { ToastBar } from '../../ui/toast-bar';
 import { ShopAir } from './shop-air';
+import { ShopCalendar } from './shop-calendar';
 import { ShopContractors } from './shop-contractors';
 import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
@@ -9,10 +10,10 @@ import { ShopOwnRows } from './shop-own-rows';
 import { ShopPeople } from './shop-people';
 import { ShopSchools } from './shop-schools';
 
-/** The shop profile in six parts: figures and kit, air and papers, people, contractors, schools, own products. */
+/** The shop profile in seven parts: figures and kit, air and papers, calendar, people, contractors, schools, own products. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows],
+  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -25,6 +26,7 @@ export class ShopPage {
   protected readonly parts = [
     { id: 'figures', title: 'Figures and kit' },
     { id: 'air', title: 'Air, papers, cleaners' },
+    { id: 'calendar', title: 'Calendar' },
     { id: 'people', title: 'People and masks' },
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },

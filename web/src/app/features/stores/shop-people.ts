@@ -22,7 +22,9 @@ import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { CountField } from '../../ui/count-field';
 import { FigureField } from '../../ui/figure-field';
 import { TextField } from '../../ui/text-field';
+import { DaysOffField } from './days-off-field';
 import { ShopEditor } from './shop-editor';
+import { WeekHoursField } from './week-hours';
 
 const MASKS: readonly ChoiceOption<RespiratorId>[] = Object.values(RESPIRATORS).map(({ id, name, factor }) => ({
   value: id,
@@ -43,7 +45,7 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
 /** Who works here, in which mask, tested when and trained for what; and the cartridges in use. */
 @Component({
   selector: 'lb-shop-people',
-  imports: [TextField, ChoiceField, CountField, FigureField, NzSwitchModule, NzDatePickerModule, FormsModule],
+  imports: [TextField, WeekHoursField, DaysOffField, ChoiceField, CountField, FigureField, NzSwitchModule, NzDatePickerModule, FormsModule],
   template: `
     <p class="soft">Plans hold each step against these people: who may do it, in which mask, and why others may not. Initials will do.</p>
     @for (person of editor.shop().people; track person.id) {
@@ -55,8 +57,12 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
           <div class="field"><label [for]="'fit-' + person.id">Masks fit-tested on</label><nz-date-picker [nzId]="'fit-' + person.id" nzFormat="yyyy-MM-dd" nzPlaceHolder="never" [ngModel]="person.fitTested" (ngModelChange)="set(person, { fitTested: textOf($event) })" /></div>
           <lb-choice label="Size by fit" [value]="person.size" [options]="sizes" placeholder="not tried" (changed)="set(person, { size: $event })" />
           <lb-choice class="full" label="Masks" [value]="person.masks" [options]="masks" [many]="true" placeholder="none yet" (changedMany)="set(person, { masks: $event })" />
+          <div class="field"><label [for]="'own-' + person.id">Own hours</label><span><nz-switch [nzId]="'own-' + person.id" [ngModel]="person.hours !== null" (ngModelChange)="set(person, { hours: $event ? editor.shop().hours : null })" nzCheckedChildren="own" nzUnCheckedChildren="the shop’s" /></span></div>
           <lb-choice class="full" label="Trained for" [value]="person.trained" [options]="trainings" [many]="true" placeholder="nothing yet" (changedMany)="set(person, { trained: $event })" />
         </div>
+        @if (person.hours; as hours) { <lb-week-hours [value]="hours" (changed)="set(person, { hours: $event })" /> }
+        <h3>Away</h3>
+        <lb-days-off [label]="'Away, ' + person.name" [value]="person.away" (changed)="set(person, { away: $event })" />
       </section>
     } @empty { <p>Nobody is entered, so nobody is held against a task.</p> }
     <p class="acts"><button type="button" class="btn" (click)="add()">Add a person</button></p>

@@ -1,0 +1,51 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { Schedule, ScheduledWork } from '@lift-bare/core';
+import { startOfDay } from 'date-fns';
+import { Units } from '../../ui/units.service';
+import { daySheets } from './day-sheets';
+import { fromTo, spanText } from './time-words';
+
+/** What is on for each person on one day or on all of them: to work from, and to print. */
+@Component({
+  selector: 'lb-day-sheet',
+  imports: [RouterLink],
+  template: `
+    @for (sheet of sheets(); track sheet.day) {
+      <section class="sheet">
+        <h2>{{ sheet.label }}</h2>
+        @for (one of sheet.people; track one.name) {
+          <h3>{{ one.name }} <span class="soft small">{{ hours(one.minutes) }} of hands</span></h3>
+          <table class="plain">
+            <thead class="sr"><tr><th>Time</th><th>Step</th><th>Afterwards</th></tr></thead>
+            <tbody>
+              @for (line of one.lines; track line.work.id + line.from) {
+                <tr [class.on]="line.work.id === selected()">
+                  <td class="when">{{ span(line.from, line.to) }}</td>
+                  <td><a [routerLink]="['/jobs', line.work.job, 'run-sheet']" [fragment]="'step-' + line.work.number">{{ line.work.number }}</a> {{ units.text(line.work.title) }} <span class="soft">{{ placesOf(line.work) }}</span>@if (line.goesOn) { <span class="soft">, goes on</span> }</td>
+                  <td class="then">{{ line.then }}</td>
+                </tr>
+              }
+            </tbody>
+          </table>
+        }
+      </section>
+    } @empty { <p class="soft">Nothing is on.</p> }
+  `,
+  styleUrl: './day-sheet.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DaySheet {
+  readonly schedule = input.required<Schedule>();
+  /** ms within the day; null: every day */
+  readonly day = input<number | null>(null);
+  readonly selected = input<string | null>(null);
+  protected readonly units = inject(Units);
+  protected readonly sheets = computed(() => {
+    const day = this.day();
+    return daySheets(this.schedule()).filter((sheet) => day === null || sheet.day === startOfDay(day).getTime());
+  });
+  protected span = fromTo;
+  protected hours = spanText;
+  protected placesOf = ({ where }: ScheduledWork): string => where.join(', ');
+}

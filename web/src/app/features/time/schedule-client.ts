@@ -1,0 +1,32 @@
+import { inject, Injectable } from '@angular/core';
+import type { Job, Schedule, Shop } from '@lift-bare/core';
+import { map, type Observable, scan } from 'rxjs';
+import { PlannerClient } from '../../workers/planner-client';
+
+export interface ScheduleState {
+  readonly schedule: Schedule | null;
+  readonly busy: boolean;
+  readonly trouble: string | null;
+}
+export const NOT_YET: ScheduleState = { schedule: null, busy: true, trouble: null };
+
+/** Times the order of search for a better schedule is changed; a second or so for a usual job. */
+const ROUNDS = 300;
+
+/** Schedules made in the worker: the first at once, better ones as they are found. */
+@Injectable({ providedIn: 'root' })
+export class ScheduleClient {
+  private readonly planner = inject(PlannerClient);
+
+  /** @param now ms; nothing begins before it */
+  of(jobs: readonly { readonly id: string; readonly job: Job }[], shop: Shop, now: number): Observable<ScheduleState> {
+    return this.planner.run('schedule', { jobs, shop, now, rounds: ROUNDS }).pipe(
+      map((report): ScheduleState =>
+        report.kind === 'failed'
+          ? { schedule: null, busy: false, trouble: report.reason }
+          : { schedule: report.value, busy: report.kind === 'progress', trouble: null },
+      ),
+      scan((before, next) => ({ ...next, schedule: next.schedule ?? before.schedule }), NOT_YET),
+    );
+  }
+}
