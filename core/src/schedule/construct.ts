@@ -32,12 +32,20 @@ export interface Draft {
 /** How often one window may be mended before it counts as one that cannot be kept. */
 const MOST_MENDS = 60;
 
+/** What goes first: a taste, so that a search can try others. */
+export interface Taste {
+  /** by which the tail of an activity counts, near 1 */
+  readonly weight: (activity: number) => number;
+  /** min to its deadline within which an activity goes before what more hangs on */
+  readonly haste: number;
+}
+export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity };
+
 /**
  * A schedule by serial generation: of what may come next, what a window waits for, then what most hangs on, at its soonest. Where an activity comes too
  * late for a window, the one that opens the window is begun later, so that nothing is bared before it can be primed, and the generation starts afresh.
- * @param weight by which the tail of an activity counts, near 1; made random to search
  */
-export function construct(problem: Problem, links: Links = linksOf(problem.network), weight: (activity: number) => number = () => 1): Draft {
+export function construct(problem: Problem, links: Links = linksOf(problem.network), { weight, haste }: Taste = USUAL_TASTE): Draft {
   const { activities } = problem.network;
   const notBefore = [...problem.from];
   const mends = new Map<Span, number>();
@@ -45,7 +53,7 @@ export function construct(problem: Problem, links: Links = linksOf(problem.netwo
   const rank = links.tail.map((tail, i) => (problem.pinned[i] ? Infinity : tail * weight(i)));
   const chains = chainsOf(problem.network, links);
   for (;;) {
-    const run = new Generation(problem, links, { notBefore, rank, given, chains });
+    const run = new Generation(problem, links, { notBefore, rank, given, chains, haste });
     const late = run.generate();
     if (!late) return { placed: run.placed, broken: [...given] };
     const { span, by } = late;
@@ -85,6 +93,7 @@ interface Terms {
   /** windows that are given up */
   readonly given: ReadonlySet<Span>;
   readonly chains: Chains;
+  readonly haste: number;
 }
 
 class Generation {
@@ -133,21 +142,30 @@ class Generation {
   }
 
   private before(a: number, b: number): boolean {
-    const [one, other] = [this.deadline[a] as number, this.deadline[b] as number];
+    const [one, other] = [this.urgency(a), this.urgency(b)];
     if (one !== other) return one < other;
     const { rank } = this.terms;
     return (rank[a] as number) > (rank[b] as number) || (rank[a] === rank[b] && a < b);
   }
 
+  /** The deadline where little time is left to it; Infinity where there is none, or enough time. */
+  private urgency(at: number): number {
+    const deadline = this.deadline[at] as number;
+    return deadline - this.ready(at) <= this.terms.haste ? deadline : Infinity;
+  }
+
+  /** The soonest that all before it allows. */
+  private ready(at: number): number {
+    let from = this.terms.notBefore[at] as number;
+    for (const span of this.links.into[at] ?? []) from = Math.max(from, (this.placed[span.from]?.end ?? Infinity) + span.least);
+    return from;
+  }
+
   private place(at: number): Placed | null {
     const { network, crew, may } = this.problem;
     const activity = network.activities[at] as Activity;
-    let from = this.terms.notBefore[at] as number;
-    for (const span of this.links.into[at] ?? []) {
-      const before = this.placed[span.from];
-      if (!before) return null;
-      from = Math.max(from, before.end + span.least);
-    }
+    const from = this.ready(at);
+    if (from === Infinity) return null;
     const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
     const candidates = (may[at] ?? []).map((worker) => ({
       worker,

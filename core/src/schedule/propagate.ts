@@ -59,7 +59,7 @@ function circleAt(at: number, via: readonly ({ readonly span: Span; readonly bac
     return step ? (step.back ? step.span.to : step.span.from) : i;
   };
   let inside = at;
-  for (const _ of via) inside = before(inside);
+  for (let steps = via.length; steps > 0; steps--) inside = before(inside);
   const circle: Span[] = [];
   let i = inside;
   do {

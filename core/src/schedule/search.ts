@@ -2,7 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
-import { construct, type Draft } from './construct.ts';
+import { construct, USUAL_TASTE, type Draft } from './construct.ts';
 import { oneMixMore } from './mixes.ts';
 import type { Mixes } from './network.ts';
 import { problemOf, type JobWork, type ShopProblem } from './problem.ts';
@@ -19,6 +19,9 @@ export interface Found {
   /** min since the origin; no schedule of these operations ends sooner */
   readonly bound: number;
 }
+
+/** min; how near a deadline has to be to go first: always, half a day, an hour. */
+const HASTES: readonly number[] = [Infinity, 240, 60];
 
 /** How often a mix is taken apart for windows that cannot be kept otherwise. */
 const MOST_MIXES = 6;
@@ -50,8 +53,12 @@ export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number)
 function tried(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[]): Found {
   const problem = problemOf(jobs, shop, now, mixes);
   const links = linksOf(problem.network);
-  const draft = construct(problem, links);
-  return { problem, links, draft, mixes, worth: worthOf(jobs, problem, draft), bound: boundOf(problem, links) };
+  const drafts = HASTES.map((haste) => construct(problem, links, { ...USUAL_TASTE, haste })).map((draft) => ({
+    draft,
+    worth: worthOf(jobs, problem, draft),
+  }));
+  const best = drafts.reduce((a, b) => (isBetter(b.worth, a.worth) ? b : a));
+  return { problem, links, mixes, ...best, bound: boundOf(problem, links) };
 }
 
 /** Share of the activities whose weight is changed at a time, and by how much at most. */
@@ -72,7 +79,8 @@ export function* searchSchedule(
   let weights = first.problem.network.activities.map(() => 1);
   for (let round = 0; round < rounds && !isProven(best); round++) {
     const next = weights.map((weight) => (uniformFloat64(random) < SHARE ? weight * (1 + SWING * (2 * uniformFloat64(random) - 1)) : weight));
-    const draft = construct(best.problem, best.links, (i) => next[i] as number);
+    const haste = HASTES[Math.floor(uniformFloat64(random) * HASTES.length)] as number;
+    const draft = construct(best.problem, best.links, { weight: (i) => next[i] as number, haste });
     const worth = worthOf(jobs, best.problem, draft);
     if (!isBetter(best.worth, worth)) weights = next;
     if (isBetter(worth, best.worth)) best = { ...best, draft, worth };
