@@ -2,7 +2,7 @@ import { Span } from './calendar.ts';
 
 export type HoursRead = { readonly ok: true; readonly spans: Span[] } | { readonly ok: false; readonly reason: string };
 
-const CLOCK = String.raw`(\d{1,2})(?:[:.h](\d{2}))?`;
+const CLOCK = String.raw`(\d{1,2})(?:[:.h](\d{2})?)?`;
 const SPELL = new RegExp(String.raw`^${CLOCK}\s*(?:-|–|to)\s*${CLOCK}$`, 'i');
 
 /** Hours of one day as they are typed: "8-12, 13-17", "8:30 to 16.15", "closed" or nothing. Never throws; says what it cannot read. */

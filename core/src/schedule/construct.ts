@@ -27,10 +27,12 @@ export interface Draft {
   readonly placed: readonly (Placed | null)[];
   /** windows that could not be kept */
   readonly broken: readonly Span[];
+  /** for each activity the soonest that it may be begun so that its windows are kept */
+  readonly held: readonly number[];
 }
 
 /** How often one window may be mended before it counts as one that cannot be kept. */
-const MOST_MENDS = 60;
+const MOST_MENDS = 30;
 
 /** What goes first: a taste, so that a search can try others. */
 export interface Taste {
@@ -38,16 +40,24 @@ export interface Taste {
   readonly weight: (activity: number) => number;
   /** min to its deadline within which an activity goes before what more hangs on */
   readonly haste: number;
+  /** for each activity the soonest that it is begun from the outset, as an earlier draft has held it back; null: as soon as it may */
+  readonly held: readonly number[] | null;
+  /** windows that may be broken; with more the draft is left as it is */
+  readonly mostBroken: number;
 }
-export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity };
+export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null, mostBroken: Infinity };
 
 /**
  * A schedule by serial generation: of what may come next, what a window waits for, then what most hangs on, at its soonest. Where an activity comes too
  * late for a window, the one that opens the window is begun later, so that nothing is bared before it can be primed, and the generation starts afresh.
  */
-export function construct(problem: Problem, links: Links = linksOf(problem.network), { weight, haste }: Taste = USUAL_TASTE): Draft {
+export function construct(
+  problem: Problem,
+  links: Links = linksOf(problem.network),
+  { weight, haste, held, mostBroken }: Taste = USUAL_TASTE,
+): Draft {
   const { activities } = problem.network;
-  const notBefore = [...problem.from];
+  const notBefore = [...(held ?? problem.from)];
   const mends = new Map<Span, number>();
   const given = new Set<Span>();
   const rank = links.tail.map((tail, i) => (problem.pinned[i] ? Infinity : tail * weight(i)));
@@ -55,7 +65,7 @@ export function construct(problem: Problem, links: Links = linksOf(problem.netwo
   for (;;) {
     const run = new Generation(problem, links, { notBefore, rank, given, chains, haste });
     const late = run.generate();
-    if (!late) return { placed: run.placed, broken: [...given] };
+    if (!late || given.size > mostBroken) return { placed: run.placed, broken: [...given], held: notBefore };
     const { span, by } = late;
     const times = (mends.get(span) ?? 0) + 1;
     mends.set(span, times);

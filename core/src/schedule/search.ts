@@ -2,7 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
-import { construct, USUAL_TASTE, type Draft } from './construct.ts';
+import { construct, USUAL_TASTE, type Draft, type Problem } from './construct.ts';
 import { oneMixMore } from './mixes.ts';
 import type { Mixes } from './network.ts';
 import { problemOf, type JobWork, type ShopProblem } from './problem.ts';
@@ -20,8 +20,8 @@ export interface Found {
   readonly bound: number;
 }
 
-/** min; how near a deadline has to be to go first: always, half a day, an hour. */
-const HASTES: readonly number[] = [Infinity, 240, 60];
+/** min; how near a deadline has to be to go first: always, a day, half a shift, an hour. */
+const HASTES: readonly number[] = [Infinity, 1440, 240, 60];
 
 /** How often a mix is taken apart for windows that cannot be kept otherwise. */
 const MOST_MIXES = 6;
@@ -53,42 +53,82 @@ export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number)
 function tried(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[]): Found {
   const problem = problemOf(jobs, shop, now, mixes);
   const links = linksOf(problem.network);
-  const drafts = HASTES.map((haste) => construct(problem, links, { ...USUAL_TASTE, haste })).map((draft) => ({
-    draft,
-    worth: worthOf(jobs, problem, draft),
-  }));
-  const best = drafts.reduce((a, b) => (isBetter(b.worth, a.worth) ? b : a));
-  return { problem, links, mixes, ...best, bound: boundOf(problem, links) };
+  const bound = boundOf(problem, links);
+  const best = firstDraft(problem, links, (draft) => worthOf(jobs, problem, draft), bound);
+  return { problem, links, mixes, ...best, bound };
 }
 
 /** Share of the activities whose weight is changed at a time, and by how much at most. */
 const SHARE = 0.25;
 const SWING = 0.6;
+/** Share of the activities that stay held back as they are, and of the drafts that are made without. */
+const KEPT = 0.7;
+const AFRESH = 0.6;
 
-/**
- * A better schedule by changing what goes first: weights of some activities are changed at random and the schedule is made anew; what is better stays.
- * The same seed and the same rounds give the same schedule. May be held up; answered with `true` it ends with the best so far.
- */
-export function* searchSchedule(
-  jobs: readonly JobWork[],
-  first: Found,
-  { rounds, seed }: { readonly rounds: number; readonly seed: number },
-): Generator<Found, Found, boolean | undefined> {
+/** A draft with its worth. */
+export interface Weighed {
+  readonly draft: Draft;
+  readonly worth: Worth;
+}
+
+/** The best draft of the usual tastes; the first that cannot be sooner ends it. */
+export function firstDraft(problem: Problem, links: Links, worth: (draft: Draft) => Worth, bound: number): Weighed {
+  let best: Weighed | null = null;
+  for (const haste of HASTES) {
+    const draft = construct(problem, links, { ...USUAL_TASTE, haste });
+    const next = { draft, worth: worth(draft) };
+    if (!best || isBetter(next.worth, best.worth)) best = next;
+    if (isProven(best.draft, bound)) break;
+  }
+  return best as Weighed;
+}
+
+export interface SearchTerms {
+  readonly rounds: number;
+  readonly seed: number;
+}
+
+/** Better and better drafts by changing what goes first: weights of some activities are changed at random and the draft is made anew; what is better stays. */
+export function* improve(
+  problem: Problem,
+  links: Links,
+  first: Weighed,
+  worth: (draft: Draft) => Worth,
+  { rounds, seed }: SearchTerms,
+): Generator<Weighed, Weighed, boolean | undefined> {
   const random = xoroshiro128plus(seed);
+  const drawn = (): number => uniformFloat64(random);
   let best = first;
-  let weights = first.problem.network.activities.map(() => 1);
-  for (let round = 0; round < rounds && !isProven(best); round++) {
-    const next = weights.map((weight) => (uniformFloat64(random) < SHARE ? weight * (1 + SWING * (2 * uniformFloat64(random) - 1)) : weight));
-    const haste = HASTES[Math.floor(uniformFloat64(random) * HASTES.length)] as number;
-    const draft = construct(best.problem, best.links, { weight: (i) => next[i] as number, haste });
-    const worth = worthOf(jobs, best.problem, draft);
-    if (!isBetter(best.worth, worth)) weights = next;
-    if (isBetter(worth, best.worth)) best = { ...best, draft, worth };
+  let weights = problem.network.activities.map(() => 1);
+  for (let round = 0; round < rounds; round++) {
+    const afresh = drawn() < AFRESH;
+    const next = afresh ? weights.map((weight) => (drawn() < SHARE ? weight * (1 + SWING * (2 * drawn() - 1)) : weight)) : weights;
+    const haste = HASTES[Math.floor(drawn() * HASTES.length)] as number;
+    const held = afresh ? null : best.draft.held.map((time, i) => (drawn() < KEPT ? time : (problem.from[i] as number)));
+    const draft = construct(problem, links, { weight: (i) => next[i] as number, haste, held, mostBroken: best.draft.broken.length });
+    const own = worth(draft);
+    if (!isBetter(best.worth, own)) weights = next;
+    if (isBetter(own, best.worth)) best = { draft, worth: own };
     if (yield best) return best;
   }
   return best;
 }
 
+/**
+ * A better schedule of some jobs, until nothing can be sooner. The same seed and the same rounds give the same one. May be held up; answered with `true`
+ * it ends with the best so far.
+ */
+export function* searchSchedule(jobs: readonly JobWork[], first: Found, terms: SearchTerms): Generator<Found, Found, boolean | undefined> {
+  const { problem, links } = first;
+  let best = first;
+  if (isProven(best.draft, best.bound)) return best;
+  for (const next of improve(problem, links, first, (draft) => worthOf(jobs, problem, draft), terms)) {
+    if (next.draft !== best.draft) best = { ...best, ...next };
+    if ((yield best) || isProven(best.draft, best.bound)) return best;
+  }
+  return best;
+}
+
 /** Nothing broken, and as soon as can be. */
-const isProven = ({ draft, bound }: Found): boolean =>
-  draft.broken.length === 0 && Math.max(...draft.placed.map((own) => own?.end ?? Infinity)) <= bound;
+const isProven = ({ broken, placed }: Draft, bound: number): boolean =>
+  broken.length === 0 && Math.max(...placed.map((own) => own?.end ?? Infinity)) <= bound;

@@ -1,0 +1,248 @@
+import fc from 'fast-check';
+import { problemOfNumbers } from '../../testing/made-up.ts';
+import { boundOf } from './bound.ts';
+import { checkSchedule } from './check-schedule.ts';
+import { construct, type Draft, type Problem } from './construct.ts';
+import { contradiction, linksOf } from './propagate.ts';
+import { firstDraft, improve } from './search.ts';
+
+const DAY = 1440;
+const at = (day: number, hour: number, minute = 0): number => day * DAY + hour * 60 + minute;
+const startsOf = ({ placed }: Draft): (number | undefined)[] => placed.map((own) => own?.start);
+const endOf = ({ placed }: Draft): number => Math.max(...placed.map((own) => own?.end ?? Infinity));
+const breaches = (problem: Problem): string[] => checkSchedule(problem, construct(problem).placed).map(({ what }) => what);
+
+describe('one worker, eight to five', () => {
+  test('one after the other from eight, over lunch and into the next day', () => {
+    const draft = construct(
+      problemOfNumbers({
+        hands: [120, 120, 60, 200],
+        spans: [
+          [0, 1, 0],
+          [1, 2, 0],
+          [2, 3, 0],
+        ],
+      }),
+    );
+    expect(startsOf(draft)).toEqual([at(0, 8), at(0, 10), at(0, 13), at(1, 8)]);
+  });
+
+  test('work that may be broken off goes on after lunch, over the night and after the weekend', () => {
+    const { placed } = construct(problemOfNumbers({ hands: [6 * 480], more: { 0: { split: true } } }));
+    expect(placed[0]?.pieces).toHaveLength(12);
+    expect(placed[0]?.end).toBe(at(7, 17));
+  });
+
+  test('what is not broken off and is longer than any spell goes on over its breaks', () =>
+    expect(construct(problemOfNumbers({ hands: [300] })).placed[0]?.end).toBe(at(0, 14)));
+
+  test('what works alone goes on through the night', () =>
+    expect(startsOf(construct(problemOfNumbers({ hands: [60, 30], spans: [[0, 1, 900]] })))).toEqual([at(0, 8), at(1, 8)]));
+
+  test('nothing is bared before it can be primed: what opens a window waits', () => {
+    // 0 is bared, 1 is another face that takes two days; both meet in the coat 2, within 8 h of 0.
+    const problem = problemOfNumbers({
+      hands: [30, 240, 60],
+      spans: [
+        [0, 2, 0, 480],
+        [1, 2, 2000],
+      ],
+    });
+    const draft = construct(problem);
+    expect(draft.broken).toEqual([]);
+    expect((draft.placed[2]?.start ?? 0) - (draft.placed[0]?.end ?? 0)).toBeLessThanOrEqual(480);
+    expect(draft.placed[2]?.start).toBe(at(2, 8, 30));
+    expect(breaches(problem)).toEqual([]);
+  });
+
+  test('a film that has to come off within minutes is not laid before lunch', () => {
+    const draft = construct(
+      problemOfNumbers({
+        hands: [225, 10, 30],
+        spans: [
+          [0, 1, 0],
+          [1, 2, 5, 20],
+        ],
+      }),
+    );
+    expect(startsOf(draft).slice(1)).toEqual([at(0, 13), at(0, 13, 15)]);
+  });
+
+  test('a window that no calendar allows is given up and told, the rest still stands', () => {
+    const problem = problemOfNumbers({ hands: [30, 30], spans: [[0, 1, 600, 700]] });
+    const draft = construct(problem);
+    expect(draft.broken).toHaveLength(1);
+    expect(breaches(problem)).toEqual(['window']);
+  });
+
+  test('a calendar that ends leaves work undone', () =>
+    expect(breaches(problemOfNumbers({ hands: [60, 60], spans: [[0, 1, 0]], spells: [{ from: 0, to: 90 }] }))).toEqual(['not done']));
+
+  test('work of no time takes none', () => expect(construct(problemOfNumbers({ hands: [0] })).placed[0]).toMatchObject({ start: 0, end: 0 }));
+});
+
+describe('several workers', () => {
+  test('each does what they may; two faces are worked at the same time', () => {
+    const { placed } = construct(
+      problemOfNumbers({
+        hands: [120, 120, 60],
+        people: 2,
+        may: [[0], [1], [1]],
+        spans: [
+          [0, 2, 0],
+          [1, 2, 0],
+        ],
+      }),
+    );
+    expect(placed.map((own) => own?.pieces[0]?.worker)).toEqual([0, 1, 1]);
+    expect(placed[2]?.start).toBe(at(0, 10));
+  });
+
+  test('one booth is not used by two', () => {
+    const problem = problemOfNumbers({ hands: [60, 60], people: 2, more: { 0: { plant: 'booth' }, 1: { plant: 'booth' } } });
+    expect(startsOf(construct(problem)).sort()).toEqual([at(0, 8), at(0, 9)].sort());
+    expect(breaches(problem)).toEqual([]);
+  });
+
+  test('long work is shared by whoever is free, and takes as many hands as before', () => {
+    const problem = problemOfNumbers({ hands: [960, 30], people: 3, more: { 0: { split: true, shared: true } }, spans: [[0, 1, 0]] });
+    const { placed } = construct(problem);
+    expect(placed[0]?.end).toBe(at(0, 14, 20));
+    expect(placed[0]?.pieces.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(960);
+    expect(breaches(problem)).toEqual([]);
+  });
+});
+
+describe('pins', () => {
+  test('what is put at a time begins then, and what follows moves', () =>
+    expect(startsOf(construct(problemOfNumbers({ hands: [60, 60], spans: [[0, 1, 0]], pins: { 0: at(1, 9) } })))).toEqual([at(1, 9), at(1, 10)]));
+
+  test('it goes before what is more pressing', () =>
+    expect(startsOf(construct(problemOfNumbers({ hands: [240, 60], spans: [], pins: { 1: at(0, 8) } })))[1]).toBe(at(0, 8)));
+
+  test('it is not begun later for its window: the window is told as broken', () => {
+    const pinned = problemOfNumbers({
+      hands: [30, 240, 60],
+      spans: [
+        [0, 2, 0, 480],
+        [1, 2, 2000],
+      ],
+      pins: { 0: at(0, 8) },
+    });
+    const draft = construct(pinned);
+    expect(draft.placed[0]?.start).toBe(at(0, 8));
+    expect(draft.broken.map(({ from, to }) => [from, to])).toEqual([[0, 2]]);
+  });
+});
+
+describe('spans that contradict each other', () => {
+  test('a window that closes before what stands in it can be over is named with its circle', () => {
+    const { network } = problemOfNumbers({
+      hands: [10, 30, 10],
+      spans: [
+        [0, 1, 0],
+        [1, 2, 60],
+        [0, 2, 0, 80],
+      ],
+    });
+    expect(new Set(contradiction(network).flatMap(({ from, to }) => [from, to]))).toEqual(new Set([0, 1, 2]));
+  });
+
+  test('one minute more and they hold', () =>
+    expect(
+      contradiction(
+        problemOfNumbers({
+          hands: [10, 30, 10],
+          spans: [
+            [0, 1, 0],
+            [1, 2, 60],
+            [0, 2, 0, 90],
+          ],
+        }).network,
+      ),
+    ).toEqual([]));
+});
+
+/** Chains of random hands that meet, with windows, of one to three workers. */
+const problems = fc
+  .record({
+    hands: fc.array(fc.integer({ min: 0, max: 200 }), { minLength: 2, maxLength: 14 }),
+    people: fc.integer({ min: 1, max: 3 }),
+    links: fc.array(fc.tuple(fc.nat(13), fc.nat(13), fc.integer({ min: 0, max: 700 }), fc.option(fc.integer({ min: 0, max: 900 }))), {
+      maxLength: 14,
+    }),
+    split: fc.array(fc.boolean(), { minLength: 14, maxLength: 14 }),
+  })
+  .map(({ hands, people, links, split }) =>
+    problemOfNumbers({
+      hands,
+      people,
+      more: Object.fromEntries(hands.map((hand, i) => [i, { split: split[i] ?? false, shared: (split[i] ?? false) && hand >= 180 }])),
+      spans: links.flatMap(([a, b, least, more]) => {
+        const [from, to] = [Math.min(a, b), Math.max(a, b)];
+        return from === to || to >= hands.length ? [] : [[from, to, least, more === null ? null : least + more] as const];
+      }),
+    }),
+  );
+
+test('whatever the problem: every promise but the windows that are told holds, and nothing is sooner than the bound', () => {
+  fc.assert(
+    fc.property(problems, (problem) => {
+      const links = linksOf(problem.network);
+      const draft = construct(problem, links);
+      const found = checkSchedule(problem, draft.placed).map(({ what }) => what);
+      expect(found.filter((what) => what !== 'window')).toEqual([]);
+      if (draft.broken.length === 0) expect(found).toEqual([]);
+      expect(boundOf(problem, links)).toBeLessThanOrEqual(endOf(draft) + 1e-6);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test('a search never makes it worse, and the same seed finds the same', () => {
+  fc.assert(
+    fc.property(problems, fc.integer({ min: 1, max: 99 }), (problem, seed) => {
+      const links = linksOf(problem.network);
+      const worth = (draft: Draft) => [draft.broken.length, 0, endOf(draft), 0] as const;
+      const first = firstDraft(problem, links, worth, 0);
+      const search = () => {
+        const steps = improve(problem, links, first, worth, { rounds: 12, seed });
+        let step = steps.next();
+        while (!step.done) step = steps.next();
+        return step.value;
+      };
+      const [one, other] = [search(), search()];
+      expect(one.draft.placed).toEqual(other.draft.placed);
+      const [brokenBefore, , before] = first.worth;
+      const [brokenNow, , now] = one.worth;
+      expect(brokenNow < brokenBefore || (brokenNow === brokenBefore && now <= before)).toBe(true);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+describe('the checker', () => {
+  const problem = problemOfNumbers({
+    hands: [60, 60],
+    people: 2,
+    may: [[0], [0]],
+    spans: [[0, 1, 30, 90]],
+    more: { 0: { plant: 'booth' }, 1: { plant: 'booth' } },
+  });
+  const piece = (from: number, to: number, worker = 0) => ({ start: from, end: to, pieces: [{ worker, from, to }] });
+  const good = piece(at(0, 8), at(0, 9));
+  test.each([
+    ['kept', good, piece(at(0, 9, 30), at(0, 10, 30)), []],
+    ['too early', good, piece(at(0, 9, 10), at(0, 10, 10)), ['order']],
+    ['too late', good, piece(at(0, 10, 40), at(0, 11, 40)), ['window']],
+    ['at lunch', good, piece(at(0, 12), at(0, 13)), ['hours', 'window']],
+    ['somebody who may not', good, piece(at(0, 9, 30), at(0, 10, 30), 1), ['may not']],
+    ['too short', good, piece(at(0, 9, 30), at(0, 10)), ['time']],
+    ['both at once', good, piece(at(0, 8, 30), at(0, 9, 30)), ['order', 'twice', 'plant']],
+    ['before it may begin', piece(-60, 0), piece(at(0, 9, 30), at(0, 10, 30)), ['too soon', 'hours', 'window']],
+    ['not at all', good, null, ['not done']],
+  ])('%s', (_, first, second, expected) => {
+    const found = checkSchedule(problem, [first, second]).map(({ what }) => what);
+    expect([...new Set(found)].sort()).toEqual([...expected].sort());
+  });
+});
