@@ -4,6 +4,7 @@ export const routes: Routes = [
   { path: '', pathMatch: 'full', title: 'Jobs · Lift Bare', loadComponent: () => import('./features/jobs/jobs-page').then((m) => m.JobsPage) },
   { path: 'shop', pathMatch: 'full', redirectTo: 'shop/figures' },
   { path: 'shop/:tab', title: 'Shop · Lift Bare', loadComponent: () => import('./features/stores/shop-page').then((m) => m.ShopPage) },
+  { path: 'week', title: 'Shop week · Lift Bare', loadComponent: () => import('./features/time/week-page').then((m) => m.WeekPage) },
   { path: 'catalogue', title: 'Catalogue · Lift Bare', loadComponent: () => import('./features/stores/catalogue-page').then((m) => m.CataloguePage) },
   { path: 'bench', title: 'Bench · Lift Bare', loadComponent: () => import('./features/bench/bench-page').then((m) => m.BenchPage) },
   {

@@ -81,6 +81,25 @@ export function byPerson({ works }: Schedule, axis: Axis): Chart {
   return { rows, bars, lines: [], height: rows.length * 2 * ROW };
 }
 
+/** Work by job, each job in as many lines as work goes on at the same time. */
+export function byJob({ works, jobs }: Schedule, axis: Axis): Chart {
+  const rows: ChartRow[] = [];
+  const bars: Bar[] = [];
+  let y = 0;
+  for (const { job, name } of jobs) {
+    const own = works.filter((work) => work.job === job);
+    const people = [...new Set(own.flatMap((work) => work.people))].sort();
+    const height = Math.max(1, people.length) * ROW;
+    rows.push({ id: job, name, head: false, y, height });
+    people.forEach((person, i) => {
+      const line: ChartRow = { id: person, name: person, head: false, y: y + i * ROW, height: ROW };
+      for (const work of own) bars.push(...barsOf({ ...work, pieces: work.pieces.filter((piece) => piece.person === person) }, axis, line, line));
+    });
+    y += height;
+  }
+  return { rows, bars, lines: [], height: y };
+}
+
 const middle = ({ y, height }: ChartRow): number => y + height / 2;
 
 function barsOf(work: ScheduledWork, axis: Axis, top: ChartRow, bottom: ChartRow): Bar[] {

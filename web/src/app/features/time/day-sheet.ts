@@ -22,7 +22,7 @@ import { fromTo, spanText } from './time-words';
               @for (line of one.lines; track line.work.id + line.from) {
                 <tr [class.on]="line.work.id === selected()">
                   <td class="when">{{ span(line.from, line.to) }}</td>
-                  <td><a [routerLink]="['/jobs', line.work.job, 'run-sheet']" [fragment]="'step-' + line.work.number">{{ line.work.number }}</a> {{ units.text(line.work.title) }} <span class="soft">{{ placesOf(line.work) }}</span>@if (line.goesOn) { <span class="soft">, goes on</span> }</td>
+                  <td><a [routerLink]="['/jobs', line.work.job, 'run-sheet']" [fragment]="'step-' + line.work.number">{{ line.work.number }}</a> {{ units.text(line.work.title) }} <span class="soft">{{ placesOf(line.work) }}</span>@if (jobs()?.get(line.work.job); as job) { <b class="small">{{ job }}</b> }@if (line.goesOn) { <span class="soft">, goes on</span> }</td>
                   <td class="then">{{ line.then }}</td>
                 </tr>
               }
@@ -40,6 +40,8 @@ export class DaySheet {
   /** ms within the day; null: every day */
   readonly day = input<number | null>(null);
   readonly selected = input<string | null>(null);
+  /** names of the jobs where the sheet is of several */
+  readonly jobs = input<ReadonlyMap<string, string> | null>(null);
   protected readonly units = inject(Units);
   protected readonly sheets = computed(() => {
     const day = this.day();

@@ -24,6 +24,8 @@ export class TimeChart {
   readonly deciding = input.required<ReadonlySet<string>>();
   readonly selected = input<string | null>(null);
   readonly now = input.required<number>();
+  /** bars cannot be moved here */
+  readonly fixed = input(false);
   readonly picked = output<string>();
   readonly moved = output<{ readonly work: ScheduledWork; readonly to: number }>();
 
@@ -58,7 +60,7 @@ export class TimeChart {
     const by = event.key === 'ArrowRight' ? 1 : -1;
     event.preventDefault();
     const work = works[at];
-    if (event.shiftKey && work) this.moved.emit({ work, to: work.start + by * STEP });
+    if (event.shiftKey && work && !this.fixed()) this.moved.emit({ work, to: work.start + by * STEP });
     else {
       const next = works[(at + by + works.length) % works.length];
       if (!next) return;

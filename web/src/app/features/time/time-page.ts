@@ -17,6 +17,9 @@ import type { Job, ScheduledWindow, ScheduledWork, Sooner } from '@lift-bare/cor
 import { format, parseISO } from 'date-fns';
 import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { debounceTime, EMPTY, switchMap } from 'rxjs';
+import { failureOf } from '../../api/problem';
+import { ScheduleApi } from '../../api/schedule-api';
+import { saveBlob } from '../../ui/save-file';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
@@ -47,6 +50,7 @@ export class TimePage {
   protected readonly units = inject(Units);
   private readonly client = inject(ScheduleClient);
   private readonly planner = inject(PlannerClient);
+  private readonly api = inject(ScheduleApi);
 
   protected readonly view = signal<'part' | 'person'>('part');
   protected readonly close = signal(false);
@@ -54,6 +58,7 @@ export class TimePage {
   protected readonly day = signal<number | null>(null);
   protected readonly sooner = signal<readonly Sooner[] | null>(null);
   protected readonly trying = signal(false);
+  protected readonly failed = signal<string | null>(null);
 
   /** px that the chart has */
   private readonly room = signal(0);
@@ -154,6 +159,20 @@ export class TimePage {
 
   protected take({ remedy }: Sooner): void {
     if (remedy) this.context.take(remedy, 'Brings the hand-over forward');
+  }
+
+  /** One file for everybody. */
+  protected calendar(): void {
+    const given = this.given();
+    if (!given) return;
+    this.failed.set(null);
+    this.api.calendar([{ id: given.id, job: given.job }], given.shop, this.now(), null).subscribe({
+      next: (file) => saveBlob(`${given.job.name}.ics`, file),
+      error: (error: unknown) =>
+        this.failed.set(
+          failureOf(error).kind === 'offline' ? 'The server is not reached; the file is made there.' : 'The server did not take the job as it is.',
+        ),
+    });
   }
 
   protected print(): void {
