@@ -24,6 +24,8 @@ export function readHours(text: string): HoursRead {
 
 const clockOf = (hours = '', minutes = '00'): string => `${hours.padStart(2, '0')}:${minutes}`;
 
-/** "8:00-12:00, 13:00-17:00"; "closed" where there are none. */
+/** "8-12, 13-17:30"; "closed" where there are none. */
 export const hoursText = (spans: readonly Span[]): string =>
-  spans.length === 0 ? 'closed' : spans.map(({ from, to }) => `${from.replace(/^0/, '')}-${to.replace(/^0/, '')}`).join(', ');
+  spans.length === 0 ? 'closed' : spans.map(({ from, to }) => `${shortClock(from)}-${shortClock(to)}`).join(', ');
+
+const shortClock = (clock: string): string => clock.replace(/^0/, '').replace(/:00$/, '');

@@ -11,7 +11,7 @@ const MOST = 100;
 const FORMATS = [ISO, 'dd.MM.yyyy', 'd.M.yyyy', 'dd/MM/yyyy'];
 
 /** Days off from an iCalendar file, each event the days that it touches, or from a table of from, to, why. Says what it cannot read. */
-export async function readDaysOff(file: File): Promise<DaysRead> {
+export async function readDaysOff(file: Pick<File, 'name' | 'size' | 'text'>): Promise<DaysRead> {
   if (file.size > MOST_BYTES) return { ok: false, reason: `${file.name} is larger than 2 MB; export the days off alone.` };
   const text = await file.text();
   const days = /^\s*BEGIN:VCALENDAR/i.test(text) ? await fromCalendar(text) : await fromTable(text);

@@ -65,7 +65,8 @@ export class TimeChart {
       const next = works[(at + by + works.length) % works.length];
       if (!next) return;
       this.picked.emit(next.id);
-      const button = (event.currentTarget as HTMLElement).querySelector<HTMLElement>(`[data-work="${CSS.escape(next.id)}"]`);
+      const bars = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('[data-work]')];
+      const button = bars.find(({ dataset }) => dataset['work'] === next.id);
       button?.focus();
     }
   }
