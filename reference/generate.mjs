@@ -23,7 +23,17 @@ export function madeUp(seed, size, people) {
   const whole = (least, most) => least + Math.floor(random() * (most - least + 1));
   const activities = [];
   const spans = [];
-  const add = (hand, plant = null) => activities.push({ id: `a${activities.length}`, operation: { title: `a${activities.length}`, raises: [] }, zones: [], phase: 'whole', hand, split: false, shared: false, plant }) - 1;
+  const add = (hand, plant = null) =>
+    activities.push({
+      id: `a${activities.length}`,
+      operation: { title: `a${activities.length}`, raises: [] },
+      zones: [],
+      phase: 'whole',
+      hand,
+      split: false,
+      shared: false,
+      plant,
+    }) - 1;
   const span = (from, to, least, most = null) => spans.push({ from, to, least, most, what: most === null ? null : 'prime', missed: null });
   const faces = Math.max(1, Math.round(size / 9));
   const ready = [];

@@ -1,9 +1,9 @@
-import { mkdtempSync, readFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { run } from './run.mjs';
-import { findChromium, installPackages } from './setup.mjs';
+import { root, run } from './run.mjs';
+import { findChromium, installPackages, installReference } from './setup.mjs';
 
 const reports = mkdtempSync(join(tmpdir(), 'lift-bare-check-'));
 let passed = 0;
@@ -28,6 +28,15 @@ function count(report, read) {
   }
 }
 
+/** The same of a report in TAP, from its last lines. */
+function countTap(report) {
+  const text = existsSync(report) ? readFileSync(report, 'utf8') : '';
+  const [good, bad] = ['pass', 'fail'].map((what) => new RegExp(`^# ${what} (\\d+)$`, 'm').exec(text)?.[1]);
+  if (good === undefined || bad === undefined) failed += 1;
+  else [passed, failed] = [passed + Number(good), failed + Number(bad)];
+  for (const line of text.split('\n')) if (line.startsWith('not ok')) console.log(line);
+}
+
 await installPackages();
 await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
 await check('types', 'npx', ['tsc', '-b', '--force', 'core', 'server']);
@@ -38,6 +47,14 @@ await check('boundaries', 'npx', ['depcruise', '--config', '.dependency-cruiser.
 console.log('\n── unit tests');
 await run('npx', ['jest', '--json', '--outputFile', join(reports, 'jest.json')]);
 count('jest.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]);
+
+console.log('\n── schedules against an exact solver');
+const reference = join(reports, 'reference.txt');
+if (await installReference())
+  await run('node', ['--test', '--test-reporter=tap', `--test-reporter-destination=${reference}`, 'schedule.test.mjs'], {
+    cwd: join(root, 'reference'),
+  });
+countTap(reference);
 
 console.log('\n── build');
 await build();

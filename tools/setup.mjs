@@ -19,6 +19,14 @@ export async function installPackages() {
   writeFileSync(marker, lock());
 }
 
+/** The exact solver that schedules are held against: large, so only where it is tested or measured. */
+export async function installReference() {
+  const folder = join(root, 'reference');
+  if (existsSync(join(folder, 'node_modules', 'or-tools-wasm', 'package.json'))) return true;
+  console.log('Installing the exact solver…');
+  return (await run('npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts'], { cwd: folder })) === 0;
+}
+
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
 /** A browser for the end-to-end tests: Debian's package, installed when that is possible. Answers its path, or null. */

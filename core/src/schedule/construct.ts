@@ -1,6 +1,6 @@
 import type { Worker } from './crew.ts';
 import type { Activity, Network, Span } from './network.ts';
-import { linksOf, type Links } from './propagate.ts';
+import { ancestorsOf, linksOf, type Links } from './propagate.ts';
 import { soonestOf, Taken, type Piece } from './slots.ts';
 
 /** Everything that a schedule is made from. Times in min since the origin. */
@@ -44,8 +44,12 @@ export interface Taste {
   readonly held: readonly number[] | null;
   /** windows that may be broken; with more the draft is left as it is */
   readonly mostBroken: number;
+  /** how often what is late for a window is put forward, with all that leads to it, before what opens the window is begun later */
+  readonly pushes: number;
 }
-export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null, mostBroken: Infinity };
+export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null, mostBroken: Infinity, pushes: 0 };
+/** By how much it is put forward. */
+const PUSH = 1.5;
 
 /**
  * A schedule by serial generation: of what may come next, what a window waits for, then what most hangs on, at its soonest. Where an activity comes too
@@ -54,7 +58,7 @@ export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null
 export function construct(
   problem: Problem,
   links: Links = linksOf(problem.network),
-  { weight, haste, held, mostBroken }: Taste = USUAL_TASTE,
+  { weight, haste, held, mostBroken, pushes }: Taste = USUAL_TASTE,
 ): Draft {
   const { activities } = problem.network;
   const notBefore = [...(held ?? problem.from)];
@@ -69,7 +73,9 @@ export function construct(
     const { span, by } = late;
     const times = (mends.get(span) ?? 0) + 1;
     mends.set(span, times);
-    if (times > MOST_MENDS || by === Infinity || problem.pinned[span.from]) {
+    if (times <= pushes) {
+      for (const one of ancestorsOf(span.to, links)) rank[one] = (rank[one] as number) * PUSH;
+    } else if (times > MOST_MENDS || by === Infinity || problem.pinned[span.from]) {
       // What was begun later for its sake is not any more.
       given.add(span);
       mends.clear();

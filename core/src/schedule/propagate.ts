@@ -70,3 +70,10 @@ function circleAt(at: number, via: readonly ({ readonly span: Span; readonly bac
   } while (i !== inside);
   return circle;
 }
+
+/** Everything that has to be done before an activity, and itself. */
+export function ancestorsOf(activity: number, { into }: Links): ReadonlySet<number> {
+  const found = new Set([activity]);
+  for (const one of found) for (const { from } of into[one] ?? []) found.add(from);
+  return found;
+}

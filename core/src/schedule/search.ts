@@ -6,7 +6,7 @@ import { construct, USUAL_TASTE, type Draft, type Problem } from './construct.ts
 import { oneMixMore } from './mixes.ts';
 import type { Mixes } from './network.ts';
 import { problemOf, type JobWork, type ShopProblem } from './problem.ts';
-import { linksOf, type Links } from './propagate.ts';
+import { ancestorsOf, linksOf, type Links } from './propagate.ts';
 import { isBetter, worthOf, type Worth } from './worth.ts';
 
 /** A draft with everything that it was made from. */
@@ -64,6 +64,12 @@ const SWING = 0.6;
 /** Share of the activities that stay held back as they are, and of the drafts that are made without. */
 const KEPT = 0.7;
 const AFRESH = 0.6;
+/** Fewer times than this what is late is put forward. */
+const PUSHES = 4;
+/** Rounds without anything better after which it begins afresh. */
+const PATIENCE = 40;
+/** Share of the changes that change activities one by one. */
+const SINGLE = 0.5;
 
 /** A draft with its worth. */
 export interface Weighed {
@@ -98,17 +104,34 @@ export function* improve(
 ): Generator<Weighed, Weighed, boolean | undefined> {
   const random = xoroshiro128plus(seed);
   const drawn = (): number => uniformFloat64(random);
+  const factor = (): number => 1 + SWING * (2 * drawn() - 1);
+  const singly = (weights: readonly number[]): number[] => weights.map((weight) => (drawn() < SHARE ? weight * factor() : weight));
+  /** All that leads to one activity sooner or later than the rest. */
+  const together = (weights: readonly number[]): number[] => {
+    const before = ancestorsOf(Math.floor(drawn() * weights.length), links);
+    const by = factor();
+    return weights.map((weight, i) => (before.has(i) ? weight * by : weight));
+  };
   let best = first;
-  let weights = problem.network.activities.map(() => 1);
+  const usual = problem.network.activities.map(() => 1);
+  let weights = usual;
+  let since = 0;
   for (let round = 0; round < rounds; round++) {
     const afresh = drawn() < AFRESH;
-    const next = afresh ? weights.map((weight) => (drawn() < SHARE ? weight * (1 + SWING * (2 * drawn() - 1)) : weight)) : weights;
+    const next = !afresh ? weights : drawn() < SINGLE ? singly(weights) : together(weights);
     const haste = HASTES[Math.floor(drawn() * HASTES.length)] as number;
     const held = afresh ? null : best.draft.held.map((time, i) => (drawn() < KEPT ? time : (problem.from[i] as number)));
-    const draft = construct(problem, links, { weight: (i) => next[i] as number, haste, held, mostBroken: best.draft.broken.length });
+    const draft = construct(problem, links, {
+      weight: (i) => next[i] as number,
+      haste,
+      held,
+      mostBroken: best.draft.broken.length,
+      pushes: Math.floor(drawn() * PUSHES),
+    });
     const own = worth(draft);
     if (!isBetter(best.worth, own)) weights = next;
-    if (isBetter(own, best.worth)) best = { draft, worth: own };
+    if (isBetter(own, best.worth)) [best, since] = [{ draft, worth: own }, 0];
+    else if (++since % PATIENCE === 0) weights = usual;
     if (yield best) return best;
   }
   return best;
