@@ -5,7 +5,9 @@ const VIEWS = [
   '/',
   '/shop/figures',
   '/shop/air',
+  '/shop/calendar',
   '/shop/people',
+  '/week',
   '/shop/contractors',
   '/shop/schools',
   '/shop/own-rows',
@@ -26,6 +28,7 @@ const VIEWS = [
   ...['systems', 'stack', 'colours', 'mix', 'masking', 'windows'].map((show) => `/jobs/demo-1/build?zone=tug-6&show=${show}`),
   ...['clock', 'sums'].map((show) => `/jobs/demo-4/bare?zone=buggy-28&show=${show}`),
   '/jobs/demo-1/safety',
+  '/jobs/demo-1/time',
   '/jobs/demo-1/run-sheet',
 ];
 

@@ -153,7 +153,7 @@ test('a whole job is chosen and walked through by keyboard alone, in US units', 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('img', { name: /Field/ })).toContainText('ft²');
   await page.keyboard.press('k');
-  await page.keyboard.press('7');
+  await page.keyboard.press('8');
   await expect(page.getByRole('heading', { name: 'Run sheet: Baggage tug 14' })).toBeVisible();
   await page.getByRole('button', { name: 'Units US' }).focus();
   await page.keyboard.press('Enter');
