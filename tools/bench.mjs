@@ -73,6 +73,37 @@ async function verdicts(core) {
   return { measured: `verdicts, 500 zones x ${methods.length} methods`, value: `${span.toFixed(0)} ms median, ${findings} findings` };
 }
 
+/** A schedule of the demo jobs, of 50 zones and of a shop full of jobs, at once and after some time of search. */
+function scheduling(core) {
+  const { firstSchedule, searchSchedule } = core;
+  const now = new Date(2026, 10, 30, 7).getTime();
+  const work = (id, job, shop) => ({ id, job, operations: core.planJob(job, shop, core.CATALOGUE).operations });
+  const alone = { ...core.DEMO_SHOP, people: [] };
+  const many = jobOf(core, 50);
+  const cases = [
+    ['the tug, one person', [work('a', core.DEMO_JOBS[0], alone)], alone],
+    ['50 zones, three people', [work('a', many, core.DEMO_SHOP)], core.DEMO_SHOP],
+    ['four demo jobs, three people', core.DEMO_JOBS.map((job, i) => work(`j${i}`, job, core.DEMO_SHOP)), core.DEMO_SHOP],
+  ];
+  const gap = ({ problem, draft, bound }) => {
+    const end = Math.max(...draft.placed.map((own) => own?.end ?? Infinity));
+    return `${((100 * (end - bound)) / Math.max(1, bound - problem.from[0])).toFixed(1)} % from the bound, ${draft.broken.length} windows broken`;
+  };
+  return cases.map(([name, works, shop]) => {
+    let first = null;
+    const span = timed(3, () => (first = firstSchedule(works, shop, now)));
+    const start = performance.now();
+    const search = searchSchedule(works, first, { rounds: Infinity, seed: 1 });
+    let step = search.next();
+    while (!step.done) step = search.next(performance.now() - start > 2000);
+    const count = first.problem.network.activities.length;
+    return {
+      measured: `schedule, ${name} (${count} activities)`,
+      value: `${span.toFixed(0)} ms, ${gap(first)}; after 2 s of search ${gap(step.value)}`,
+    };
+  });
+}
+
 /** Made-up choices with 8 options a zone and 6 shared costs, from a fixed sequence of numbers. */
 function portfolioOf(zones) {
   let seed = 12345;
@@ -295,6 +326,7 @@ console.table([
   ...(await planning(core)),
   await verdicts(core),
   ...portfolios(core),
+  ...scheduling(core),
   ...(await stripModel(core)),
   await benchTrip(core),
   ...(await blastWork(core, core.gatherFacts(jobOf(core, 500), core.DEMO_SHOP, core.CATALOGUE))),

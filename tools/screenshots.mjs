@@ -2,7 +2,6 @@ import { mkdtempSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { shellFile } from './bench-blast.mjs';
 import { build } from './build.mjs';
 import { root } from './run.mjs';
 import { findChromium } from './setup.mjs';
@@ -47,11 +46,6 @@ async function compareFronts(page) {
 async function blastHere(page) {
   await page.locator('lb-blast-view').getByText('Air wanted').scrollIntoViewIfNeeded();
 }
-async function dropMesh(page) {
-  await page.getByLabel('Mesh file').setInputFiles({ name: 'bonnet.stl', mimeType: 'model/stl', buffer: shellFile(12_000).bytes });
-  await page.getByText(/bonnet.stl, [\d,]+ triangles/).waitFor();
-  await page.locator('lb-mesh-panel').scrollIntoViewIfNeeded();
-}
 async function twoColours(page) {
   await page.getByRole('button', { name: 'Two colours that meet at a line' }).click();
   await page.getByLabel('One colour', { exact: true }).fill('graphite');
@@ -63,6 +57,11 @@ async function twoColours(page) {
 }
 async function toPeople(page) {
   await page.getByRole('heading', { name: 'Air', exact: true }).scrollIntoViewIfNeeded();
+}
+async function oneDay(page) {
+  await page.locator('.bar.coat').nth(2).click();
+  await page.getByRole('button', { name: 'Try it out' }).click();
+  await page.locator('.sooner').first().waitFor();
 }
 async function threeSections(page) {
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
@@ -78,16 +77,16 @@ const VIEWS = [
   ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
   ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],
   ['send-out', '/jobs/demo-4/strip?show=send-out'],
-  ['mesh', '/jobs/demo-4/intake?zone=buggy-2', { steps: dropMesh, wait: 1500 }],
   ['patches', '/jobs/demo-1/strip?zone=tug-27&show=patches'],
   ['sections', '/jobs/demo-1/strip?zone=tug-33&show=sections', { steps: threeSections }],
   ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
   ['colours', '/jobs/demo-4/build?zone=buggy-18&show=colours', { steps: twoColours }],
+  ['time', '/jobs/demo-1/time', { steps: oneDay, wait: 1500 }],
+  ['week', '/week', { wait: 9000 }],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
   ['shop', '/shop/figures'],
   ['safety', '/jobs/demo-1/safety', { steps: toPeople }],
-  ['night', '/jobs/demo-3/way-off?zone=box-6', { colorScheme: 'dark' }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
 ];
 
