@@ -79,5 +79,12 @@ export function madeUp(seed, size, people) {
   });
   const spells = workWeek();
   const crew = Array.from({ length: people }, (_, i) => ({ person: null, name: `p${i}`, spells, longest: 240 }));
-  return { network: { activities, spans }, crew, may, from: activities.map(() => 0), pinned: activities.map(() => false) };
+  return {
+    network: { activities, spans },
+    crew,
+    may,
+    from: activities.map(() => 0),
+    times: activities.map(() => null),
+    pinned: activities.map(() => false),
+  };
 }

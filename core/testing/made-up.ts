@@ -48,6 +48,7 @@ export function problemOfNumbers({ hands, spans = [], people = 1, may, more = {}
     })),
     may: may ?? hands.map(() => Array.from({ length: people }, (_, i) => i)),
     from: hands.map((_, i) => pins[i] ?? 0),
+    times: hands.map(() => null),
     pinned: hands.map((_, i) => i in pins),
   };
 }

@@ -129,6 +129,7 @@ export function sampleJob(sample: Sample = {}): Job {
     humidity: 50,
     metal: null,
     wind: null,
+    paintHours: null,
     room: null,
     airFlow: null,
     gateReasons: {},

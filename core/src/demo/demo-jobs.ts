@@ -173,6 +173,8 @@ function pilotLaunch(): Job {
       extraction: false,
       metal: null,
       wind: metresPerSecond(3),
+      // Under a tent that keeps the dew off until the evening.
+      paintHours: { from: '07:00', to: '19:00' },
       room: null,
       airFlow: null,
       gateReasons: {},

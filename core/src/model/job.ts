@@ -11,6 +11,7 @@ import {
   Percent,
   SquareMetres,
 } from '../units/quantities.ts';
+import { Span } from './calendar.ts';
 import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
 import { Find } from './find.ts';
@@ -201,6 +202,7 @@ export const Place = z.strictObject({
   extraction: z.boolean().describe('forced ventilation available'),
   metal: Celsius.nullable().default(null).describe('of the part itself, °C; null: as warm as the air'),
   wind: MetresPerSecond.nullable().default(null).describe('outdoors, m/s; null: not measured'),
+  paintHours: Span.nullable().default(null).describe('outdoors: from when the dew has gone until it comes back; null: 10:00 to 16:00'),
   room: CubicMetres.nullable().default(null).describe('of the air in it, m³; null: not measured'),
   airFlow: CubicMetresPerHour.nullable().default(null).describe('that the extraction moves, m³/h; null: not measured'),
   gateReasons: z.partialRecord(GateId, note).default({}).describe('why it is painted all the same though a gate is shut, in writing'),

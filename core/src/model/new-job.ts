@@ -18,6 +18,7 @@ export const newJob = (name: string): Job => ({
     extraction: false,
     metal: null,
     wind: null,
+    paintHours: null,
     room: null,
     airFlow: null,
     gateReasons: {},

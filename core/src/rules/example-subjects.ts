@@ -33,6 +33,7 @@ function exampleZones(): ZoneFacts[] {
     extraction: false,
     metal: null,
     wind: null,
+    paintHours: null,
     room: null,
     airFlow: null,
     gateReasons: {},

@@ -8,7 +8,7 @@ import { soonestOf, type WorkingTime } from './slots.ts';
  * it, and never before all that leads to it has found hands. People are taken not to stand in each other's way otherwise.
  */
 export function boundOf(problem: Problem, { into }: Links): number {
-  const { network, crew, may, from } = problem;
+  const { network, crew, may, from, times } = problem;
   const count = network.activities.length;
   const capacity = capacityOf(crew);
   const ends = new Array<number>(count).fill(0);
@@ -32,7 +32,7 @@ export function boundOf(problem: Problem, { into }: Links): number {
       first = Math.min(first, from[one] as number);
     }
     ready = Math.max(ready, loadEnd(capacity, first, hands));
-    const candidates = (may[i] ?? []).map((worker) => ({ worker, time: crew[worker] as WorkingTime, taken: [] }));
+    const candidates = (may[i] ?? []).map((worker) => ({ worker, time: times[i]?.[worker] ?? (crew[worker] as WorkingTime), taken: [] }));
     const ended = soonestOf(candidates, activity, ready)?.at(-1)?.to ?? Infinity;
     ends[i] = ended;
     bound = Math.max(bound, ended);

@@ -7,7 +7,7 @@ export interface Breach {
 }
 
 /** Walks a schedule and holds it against everything that binds it. Shares nothing with what made it. */
-export function checkSchedule({ network, crew, may, from }: Problem, placed: readonly (Placed | null)[]): Breach[] {
+export function checkSchedule({ network, crew, may, from, times }: Problem, placed: readonly (Placed | null)[]): Breach[] {
   const breaches: Breach[] = [];
   const say = (what: Breach['what'], says: string): void => void breaches.push({ what, says });
   const name = (i: number): string => network.activities[i]?.id ?? String(i);
@@ -21,7 +21,7 @@ export function checkSchedule({ network, crew, may, from }: Problem, placed: rea
     for (const piece of own.pieces) {
       if (!may[i]?.includes(piece.worker)) say('may not', name(i));
       if (piece.from < own.start || piece.to > own.end) say('time', `${name(i)}: hands outside its span`);
-      const spells = crew[piece.worker]?.spells ?? [];
+      const { spells = [] } = times[i]?.[piece.worker] ?? crew[piece.worker] ?? {};
       const open = spells.some((spell) => spell.from <= piece.from && piece.to <= spell.to);
       if (piece.to > piece.from && !open) say('hours', `${name(i)} at ${piece.from}`);
       const longest = Math.max(0, ...spells.map((spell) => spell.to - spell.from));

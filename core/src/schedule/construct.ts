@@ -1,7 +1,7 @@
 import type { Worker } from './crew.ts';
 import type { Activity, Network, Span } from './network.ts';
 import { ancestorsOf, linksOf, type Links } from './propagate.ts';
-import { soonestOf, Taken, type Piece } from './slots.ts';
+import { soonestOf, Taken, type Piece, type WorkingTime } from './slots.ts';
 
 /** Everything that a schedule is made from. Times in min since the origin. */
 export interface Problem {
@@ -11,6 +11,8 @@ export interface Problem {
   readonly may: readonly (readonly number[])[];
   /** for each activity the soonest that it may start: now, or where somebody has put it */
   readonly from: readonly number[];
+  /** for each activity the time of each worker for it where that is less than the worker has, as outdoors with dew; null: all of it */
+  readonly times: readonly (readonly WorkingTime[] | null)[];
   /** for each activity whether somebody has put it there: it goes first, and is not begun later for a window */
   readonly pinned: readonly boolean[];
 }
@@ -178,14 +180,14 @@ class Generation {
   }
 
   private place(at: number): Placed | null {
-    const { network, crew, may } = this.problem;
+    const { network, crew, may, times } = this.problem;
     const activity = network.activities[at] as Activity;
     const from = this.ready(at);
     if (from === Infinity) return null;
     const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
     const candidates = (may[at] ?? []).map((worker) => ({
       worker,
-      time: crew[worker] as Worker,
+      time: times[at]?.[worker] ?? (crew[worker] as Worker),
       taken: [this.busy[worker] as Taken, ...plant],
     }));
     const pieces = soonestOf(candidates, activity, from);

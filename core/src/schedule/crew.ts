@@ -25,7 +25,7 @@ export function crewOf({ people, hours, closed }: Pick<Shop, 'people' | 'hours' 
   }));
 }
 
-const timeOf = (spells: readonly Spell[]): WorkingTime => ({ spells, longest: Math.max(0, ...spells.map(({ from, to }) => to - from)) });
+export const timeOf = (spells: readonly Spell[]): WorkingTime => ({ spells, longest: Math.max(0, ...spells.map(({ from, to }) => to - from)) });
 
 /** Own hours may lie outside those of the shop, in the evening or on a Saturday; closed days hold for all. */
 function own(

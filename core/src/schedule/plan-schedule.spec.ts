@@ -132,6 +132,24 @@ describe('what moves it', () => {
     expect(passed.jobs[0]?.start).toBeGreaterThanOrEqual(MONDAY + 4 * HOUR);
   });
 
+  test('outdoors a coat is laid and set between the dews, and it says so', () => {
+    const outside = (paintHours: Job['place']['paintHours']): Job => ({ ...TUG, place: { ...TUG.place, indoors: false, wind: null, paintHours } });
+    const coatsOf = (job: Job) => scheduled(job).works.filter(({ coat }) => coat);
+    const hours = (times: readonly number[]) => times.map((time) => new Date(time).getHours() + new Date(time).getMinutes() / 60);
+    const usual = coatsOf(outside(null));
+    expect(Math.min(...hours(usual.map(({ start }) => start)))).toBeGreaterThanOrEqual(10);
+    // A film sets for two hours at the most, or until the next coat.
+    expect(Math.max(...hours(usual.map(({ end }) => end)))).toBeLessThanOrEqual(16);
+    const last = usual.at(-1);
+    expect(hours([(last?.end ?? 0) + 2 * HOUR])[0]).toBeLessThanOrEqual(16);
+    const early = coatsOf(outside({ from: '08:00', to: '12:00' }));
+    expect(Math.max(...hours(early.map(({ end }) => end)))).toBeLessThanOrEqual(12);
+    expect(endOf(scheduled(outside(null)))).toBeGreaterThanOrEqual(endOf(scheduled(TUG)));
+    const [said] = planJob(outside(null), DEMO_SHOP, CATALOGUE).operations.filter(({ coat }) => coat);
+    expect(said?.cautions).toContain('Outdoors: not before the dew has gone, and set before it comes back, 10:00 to 16:00.');
+    expect(JSON.stringify(planJob(TUG, DEMO_SHOP, CATALOGUE).operations)).not.toContain('dew has gone');
+  });
+
   test('a pin puts a step at its time, and what follows after it; one in the past is now', () => {
     const [coat] = scheduled(TUG).works.filter((work) => work.coat);
     if (!coat) throw new Error('no coat');

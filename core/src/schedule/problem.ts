@@ -1,15 +1,19 @@
-import { addDays, parseISO, startOfDay } from 'date-fns';
+import { addDays, format, parse, parseISO, startOfDay, subMinutes } from 'date-fns';
+import { dewFree, setsIn } from '../climate/dew-hours.ts';
+import type { Span as Hours } from '../model/calendar.ts';
 import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
+import { both, spellsOf, type Spell } from './calendar.ts';
 import type { Problem } from './construct.ts';
-import { crewOf, mayWork, type Worker } from './crew.ts';
+import { crewOf, mayWork, timeOf, type Worker } from './crew.ts';
 import { networkOf, type Activity, type Mixes, type Span } from './network.ts';
+import type { WorkingTime } from './slots.ts';
 
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {
   readonly id: string;
-  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins'>;
+  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins' | 'place'>;
   readonly operations: readonly Operation[];
 }
 
@@ -37,12 +41,15 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   const activities: Activity[] = [];
   const spans: Span[] = [];
   const from: number[] = [];
+  const times: Problem['times'][number][] = [];
+  const timesOf = dryTimes(crew, origin);
   const pinned: boolean[] = [];
   const jobOf: number[] = [];
   jobs.forEach(({ job, operations }, i) => {
     const own = networkOf(operations, mixes[i]);
     const at = activities.length;
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
+    for (const activity of own.activities) times.push(timesOf(activity, job.place));
     activities.push(...own.activities);
     spans.push(...own.spans.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
     const pins = new Map(job.pins.map(({ work, at: time }) => [work, Math.ceil(minuteAt(origin, parseISO(time).getTime()))]));
@@ -52,8 +59,27 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
       jobOf.push(i);
     }
   });
-  return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, pinned, origin, jobOf };
+  return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, pinned, times, origin, jobOf };
 }
+
+/** Outdoors a coat is laid on only while there is no dew, and so long before it that it has set; of the same hours each worker's time is cut once. */
+function dryTimes(crew: readonly Worker[], origin: number): (activity: Activity, place: Job['place']) => readonly WorkingTime[] | null {
+  const known = new Map<string, readonly WorkingTime[]>();
+  return ({ operation }, place) => {
+    const hours = operation.coat ? dewFree(place) : null;
+    if (!hours) return null;
+    const until = format(subMinutes(parse(hours.to, 'HH:mm', origin), setsIn(operation.wait)), 'HH:mm');
+    const key = `${hours.from} ${until}`;
+    const times =
+      known.get(key) ??
+      (until > hours.from ? crew.map(({ spells }) => timeOf(both(spells, everyDay({ from: hours.from, to: until }, origin)))) : null);
+    if (times) known.set(key, times);
+    return times;
+  };
+}
+
+const everyDay = (span: Hours, origin: number): Spell[] =>
+  spellsOf({ mon: [span], tue: [span], wed: [span], thu: [span], fri: [span], sat: [span], sun: [span] }, [], origin, HORIZON);
 
 /** Many operations raise the same. */
 function mayOf(crew: readonly Worker[], activities: readonly Activity[]): (readonly number[])[] {

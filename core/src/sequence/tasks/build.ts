@@ -1,3 +1,4 @@
+import { dewText } from '../../climate/dew-hours.ts';
 import type { Window } from '../../build/windows.ts';
 import { shutText } from '../../climate/paint-gates.ts';
 import { FIRST_COAT } from '../../catalogue/operations.ts';
@@ -82,6 +83,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
   const share = side === null ? 1 : 0.5;
   const against = coat.role === 'colour' ? null : (build?.against ?? null);
   const shut = shutText(input.facts.place, [coat]);
+  const dew = first ? dewText(input.facts.place) : null;
   const next = windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
   return Array.from({ length: coat.coats }, (_, i): Task => {
     const pass = i + 1;
@@ -110,7 +112,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       ...(side === null ? {} : { side }),
       ...(first && i === 0 ? { needs: FIRST_COAT } : {}),
       lags: [...lags, ...(first && i === 0 ? startLags(input) : [])],
-      cautions: i === 0 ? findingsOf : [],
+      cautions: i === 0 ? [...findingsOf, ...(dew === null ? [] : [dew])] : [],
       because: coat.why,
       ...(against === null ? {} : { against }),
       ...(shut === null ? {} : { stop: shut }),

@@ -16,6 +16,7 @@ import { FormsModule } from '@angular/forms';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
+import { HoursField } from '../../ui/hours-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { ITEM_KIND_OPTIONS, PLACE_KIND_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
@@ -25,7 +26,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
 
 @Component({
   selector: 'lb-item-form',
-  imports: [TextField, ChoiceField, QuantityField, YearField, NzSwitchModule, FormsModule],
+  imports: [TextField, HoursField, ChoiceField, QuantityField, YearField, NzSwitchModule, FormsModule],
   template: `
     @if (context.job(); as job) {
       <div class="form">
@@ -46,6 +47,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
           @if (job.place.extraction) { <lb-quantity label="Extraction moves" dimension="exhaust" [schema]="exhaust" [value]="job.place.airFlow" [optional]="true" placeholder="not measured" (changed)="setPlace('airFlow', exhaust.parse($event))" (cleared)="setPlace('airFlow', null)" /> }
         } @else {
           <lb-quantity label="Wind" dimension="wind" [schema]="wind" [value]="job.place.wind" [optional]="true" placeholder="not measured" (changed)="setPlace('wind', wind.parse($event))" (cleared)="setPlace('wind', null)" />
+          <lb-hours label="Free of dew" [value]="dewFree()" [most]="1" placeholder="10-16" (changed)="setPlace('paintHours', $event[0] ?? null)" />
         }
         @for (gate of shut(); track gate.id) { <lb-text class="full" [label]="gate.title + ': why it is painted all the same'" [value]="job.place.gateReasons[gate.id] ?? ''" [most]="2000" (changed)="answer(gate.id, $event)" /> }
         <lb-text class="full" label="Notes" [value]="job.notes" [lines]="2" [most]="2000" (changed)="set('notes', $event)" />
@@ -65,6 +67,10 @@ export class ItemForm {
       }),
     ).values(),
   ]);
+  protected readonly dewFree = computed(() => {
+    const hours = this.context.job()?.place.paintHours;
+    return hours ? [hours] : [];
+  });
   protected readonly celsius = Celsius;
   protected readonly percent = Percent;
   protected readonly wind = MetresPerSecond;
