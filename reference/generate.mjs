@@ -78,7 +78,7 @@ export function madeUp(seed, size, people) {
     return all.length > 0 ? all : [whole(0, people - 1)];
   });
   const spells = workWeek();
-  const crew = Array.from({ length: people }, (_, i) => ({ person: null, name: `p${i}`, spells, longest: 240 }));
+  const crew = Array.from({ length: people }, (_, i) => ({ person: null, name: `p${i}`, spells, longest: 240, longestDay: 480 }));
   return {
     network: { activities, spans },
     crew,

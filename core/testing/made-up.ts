@@ -45,6 +45,7 @@ export function problemOfNumbers({ hands, spans = [], people = 1, may, more = {}
       name: `p${i}`,
       spells,
       longest: Math.max(0, ...spells.map(({ from, to }) => to - from)),
+      longestDay: 480,
     })),
     may: may ?? hands.map(() => Array.from({ length: people }, (_, i) => i)),
     from: hands.map((_, i) => pins[i] ?? 0),

@@ -197,10 +197,10 @@ describe('cartridges', () => {
 
   /** Gloves are changed every two hours, coveralls every shift: common practice, no source. */
   test.each([
-    ['nitrile gloves', /nitrile gloves/, 2],
-    ['coveralls with hood', /coverall/, 8],
-    ['FFP2 or N95 masks', /FFP2/, 8],
-  ])('%s by the hours of the steps that ask for them', (name, says, life) => {
+    ['nitrile gloves', /nitrile gloves/, 2, 0.6],
+    ['coveralls with hood', /coverall/, 8, 7],
+    ['FFP2 or N95 masks', /FFP2/, 8, 2],
+  ])('%s by the hours of the steps that ask for them, at their starting price', (name, says, life, price) => {
     const { sheet: page, plan } = sheet({ area: 20, thickness: 6, choice: { method: 'chem.benzyl-neutral', reason: 'x' } });
     const hours =
       sum(
@@ -211,5 +211,6 @@ describe('cartridges', () => {
     const line = page.filters.find((one) => one.name === name);
     expect(line?.hours).toBeCloseTo(hours, 9);
     expect(line?.buy).toBe(Math.ceil(hours / life));
+    expect(line?.price).toBeCloseTo(Math.ceil(hours / life) * price, 9);
   });
 });

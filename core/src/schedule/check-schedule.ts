@@ -6,6 +6,10 @@ export interface Breach {
   readonly says: string;
 }
 
+/** min of a break over which a coat may go on; min of hands that a day always holds in the calendars that are checked. */
+const LUNCH = 120;
+const DAYS_WORK = 300;
+
 /** Walks a schedule and holds it against everything that binds it. Shares nothing with what made it. */
 export function checkSchedule({ network, crew, may, from, times }: Problem, placed: readonly (Placed | null)[]): Breach[] {
   const breaches: Breach[] = [];
@@ -25,8 +29,13 @@ export function checkSchedule({ network, crew, may, from, times }: Problem, plac
       const open = spells.some((spell) => spell.from <= piece.from && piece.to <= spell.to);
       if (piece.to > piece.from && !open) say('hours', `${name(i)} at ${piece.from}`);
       const longest = Math.max(0, ...spells.map((spell) => spell.to - spell.from));
-      if (!split && own.pieces.length > 1 && hand <= longest) say('broken off', name(i));
+      const mine = own.pieces.filter(({ worker }) => worker === piece.worker);
+      if (!split && mine.length > 1 && hand <= longest) say('broken off', name(i));
     }
+    // Over lunch at the most, unless it is more than a day's work.
+    const inOrder = [...own.pieces].sort((a, b) => a.from - b.from);
+    const overnight = inOrder.slice(1).some((piece, at) => piece.from - (inOrder[at]?.to ?? 0) > LUNCH);
+    if (!split && overnight && hand <= DAYS_WORK) say('broken off', `${name(i)} over a night`);
   });
 
   for (const { from: a, to: b, least, most } of network.spans) {

@@ -33,8 +33,21 @@ describe('one worker, eight to five', () => {
     expect(placed[0]?.end).toBe(at(7, 17));
   });
 
-  test('what is not broken off and is longer than any spell goes on over its breaks', () =>
-    expect(construct(problemOfNumbers({ hands: [300] })).placed[0]?.end).toBe(at(0, 14)));
+  test('what is not broken off and is longer than any spell goes on after lunch, with nothing between, and over no night', () => {
+    expect(construct(problemOfNumbers({ hands: [300] })).placed[0]?.end).toBe(at(0, 14));
+    const afternoon = construct(
+      problemOfNumbers({
+        hands: [120, 120, 60, 300],
+        spans: [
+          [0, 1, 0],
+          [1, 2, 0],
+          [2, 3, 0],
+        ],
+      }),
+    );
+    expect(afternoon.placed[3]).toMatchObject({ start: at(1, 8), end: at(1, 14) });
+    expect(construct(problemOfNumbers({ hands: [600] })).placed[0]?.end).toBe(at(1, 10));
+  });
 
   test('what works alone goes on through the night', () =>
     expect(startsOf(construct(problemOfNumbers({ hands: [60, 30], spans: [[0, 1, 900]] })))).toEqual([at(0, 8), at(1, 8)]));
@@ -111,6 +124,21 @@ describe('several workers', () => {
     expect(placed[0]?.pieces.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(960);
     expect(breaches(problem)).toEqual([]);
   });
+});
+
+describe('side by side', () => {
+  const rolled = (hand: number, people = 2) => problemOfNumbers({ hands: [hand], people, more: { 0: { shared: true } } });
+
+  test('two roll a large coat at the same time, an odd minute shared as it can be', () => {
+    for (const hand of [200, 201]) {
+      const { placed } = construct(rolled(hand));
+      expect(placed[0]?.end).toBe(at(0, 8) + Math.ceil(hand / 2));
+      expect(placed[0]?.pieces.map(({ from }) => from)).toEqual([at(0, 8), at(0, 8)]);
+      expect(checkSchedule(rolled(hand), placed)).toEqual([]);
+    }
+  });
+
+  test('one alone where nobody else may or is free', () => expect(construct(rolled(200, 1)).placed[0]?.end).toBe(at(0, 11, 20)));
 });
 
 describe('pins', () => {

@@ -3,7 +3,7 @@ import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { fitted, mayDo } from '../safety/respirators.ts';
 import { both, spellsOf, type Spell } from './calendar.ts';
-import type { WorkingTime } from './slots.ts';
+import { timeOf, type WorkingTime } from './slots.ts';
 
 /** Somebody who does the work, with the hours that he or she has for it. */
 export interface Worker extends WorkingTime {
@@ -24,8 +24,6 @@ export function crewOf({ people, hours, closed }: Pick<Shop, 'people' | 'hours' 
     ...timeOf(person.hours === null && person.away.length === 0 ? open : own(person, { hours, closed, open }, origin, days)),
   }));
 }
-
-export const timeOf = (spells: readonly Spell[]): WorkingTime => ({ spells, longest: Math.max(0, ...spells.map(({ from, to }) => to - from)) });
 
 /** Own hours may lie outside those of the shop, in the evening or on a Saturday; closed days hold for all. */
 function own(

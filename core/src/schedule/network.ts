@@ -65,7 +65,7 @@ const IN_ONE_GO: ReadonlySet<OperationKind> = new Set<OperationKind>([
 const LAID: Partial<Readonly<Record<OperationKind, number>>> = { 'strip-round': 0.3, 'strip-next-round': 0.3, 'strip-bath': 0.3, 'try-patch': 0.4 };
 /** The wait of these stands before them, in the clock that they end: it is not waited twice. */
 const CHECKS_A_WAIT: ReadonlySet<OperationKind> = new Set<OperationKind>(['cure']);
-/** min of hands from which several share work that can be broken off. Model assumption. */
+/** min of hands from which several share work: whoever is free, or two side by side where it is rolled on and not broken off. Model assumption. */
 const SHARED_FROM = 180;
 const PLANT: Partial<Readonly<Record<OperationKind, Activity['plant']>>> = { 'strip-blast': 'blast', 'strip-bath': 'tub' };
 
@@ -108,12 +108,12 @@ function zonesByMix({ coat, faces }: Operation, mixes: Mixes): ReadonlyMap<numbe
 }
 
 function piecesOf(operation: Operation, mix: number, zones: readonly string[]): Activity[] {
-  const { id: base, kind, coat, takes } = operation;
+  const { id: base, kind, coat, raises } = operation;
   const id = mix === 0 ? base : `${base}:mix${mix + 1}`;
   const hand = handOn(operation, zones);
   const split = !IN_ONE_GO.has(kind);
-  const plant = PLANT[kind] ?? (coat && takes.includes('spray') ? 'booth' : null);
-  const common = { operation, zones, split, plant, shared: split && plant === null && hand >= SHARED_FROM };
+  const plant = PLANT[kind] ?? (coat && raises.includes('spray') ? 'booth' : null);
+  const common = { operation, zones, split, plant, shared: hand >= SHARED_FROM && plant === null && (split || coat !== null) };
   const share = LAID[kind];
   if (share === undefined || operation.wait === 0) return [{ ...common, id, phase: 'whole', hand: whole(hand) }];
   return [

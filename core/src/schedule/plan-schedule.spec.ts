@@ -41,14 +41,15 @@ const run = <T, R>(search: Generator<T, R, boolean | undefined>): R => {
 describe('the demo jobs', () => {
   test.each(
     DEMO_JOBS.flatMap((job) => [DEMO_SHOP, ALONE].map((shop): [string, Job, Shop] => [`${job.name}, ${shop.people.length || 1} at work`, job, shop])),
-  )('%s: every window kept, each promise held when it is walked, and the schema takes it', (_, job, shop) => {
+  )('%s: every window that can be is kept, each promise held when it is walked, and the schema takes it', (_, job, shop) => {
     const works = [workOf(job, shop)];
     const found = firstSchedule(works, shop, MONDAY);
-    expect(found.draft.broken).toEqual([]);
-    expect(checkSchedule(found.problem, found.draft.placed)).toEqual([]);
     const schedule = scheduleOf(works, found, MONDAY);
     expect(Schedule.safeParse(schedule).error).toBeUndefined();
-    expect(schedule.windows.filter(({ kept }) => !kept)).toEqual([]);
+    const tooMuchForOne = job === LAUNCH && shop === ALONE;
+    const told = schedule.windows.filter(({ kept }) => !kept);
+    expect(told.length > 0).toBe(tooMuchForOne);
+    expect(checkSchedule(found.problem, found.draft.placed).map(({ what }) => what)).toEqual(told.map(() => 'window'));
     expect(schedule.bound).toBeLessThanOrEqual(endOf(schedule));
   });
 
@@ -59,6 +60,14 @@ describe('the demo jobs', () => {
   ])('$name, worked by one person, ends as soon as an exact solver proves', (job, minutes) =>
     expect((endOf(scheduled(job, ALONE)) - new Date(2026, 10, 30).getTime()) / 60_000).toBe(minutes),
   );
+
+  test('two roll a hull side by side, so that antifouling goes over epoxy that is still tacky; alone nobody can', () => {
+    const coats = scheduled(LAUNCH).works.filter(({ coat }) => coat);
+    expect(coats.map(({ people }) => people.length)).toEqual(coats.map(() => 2));
+    const recoat = (shop: Shop) => scheduled(LAUNCH, shop).windows.find(({ what }) => what === 'recoat');
+    expect([recoat(DEMO_SHOP)?.kept, recoat(ALONE)?.kept]).toEqual([true, false]);
+    for (const { start, end } of coats) expect(end - start).toBeLessThan(5 * HOUR);
+  });
 
   test('all of them together keep every window, and nobody is in two places', () => {
     const works = DEMO_JOBS.map((job, i) => workOf(job, DEMO_SHOP, `job${i}`));
@@ -117,10 +126,10 @@ describe('what moves it', () => {
   });
 
   test('only those who may do a step are given it', () => {
-    const schedule = scheduled(TUG);
+    // Whoever has no mask for it and is not trained stands first, and would be taken among equals.
+    const schedule = scheduled(TUG, { ...DEMO_SHOP, people: [...DEMO_SHOP.people].reverse() });
     const twoPack = schedule.works.filter(({ title }) => title.startsWith('Two-pack'));
     expect(twoPack.length).toBeGreaterThan(0);
-    // S. O. has no mask for it and is not trained.
     expect(twoPack.flatMap(({ people }) => people)).not.toContain('S. O.');
   });
 

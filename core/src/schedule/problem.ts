@@ -6,9 +6,9 @@ import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { both, spellsOf, type Spell } from './calendar.ts';
 import type { Problem } from './construct.ts';
-import { crewOf, mayWork, timeOf, type Worker } from './crew.ts';
+import { crewOf, mayWork, type Worker } from './crew.ts';
 import { networkOf, type Activity, type Mixes, type Span } from './network.ts';
-import type { WorkingTime } from './slots.ts';
+import { timeOf, type WorkingTime } from './slots.ts';
 
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {

@@ -43,6 +43,7 @@ export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number)
         best.draft.broken.filter(({ to }) => jobOf[to] === job),
       ),
     );
+    if (more.every((mixes, job) => mixes === best.mixes[job])) break;
     const next = tried(jobs, shop, now, more);
     if (!isBetter(next.worth, best.worth)) break;
     best = next;
@@ -81,7 +82,7 @@ export interface Weighed {
 export function firstDraft(problem: Problem, links: Links, worth: (draft: Draft) => Worth, bound: number): Weighed {
   let best: Weighed | null = null;
   for (const haste of HASTES) {
-    const draft = construct(problem, links, { ...USUAL_TASTE, haste });
+    const draft = construct(problem, links, { ...USUAL_TASTE, haste, mostBroken: best?.draft.broken.length ?? Infinity });
     const next = { draft, worth: worth(draft) };
     if (!best || isBetter(next.worth, best.worth)) best = next;
     if (isProven(best.draft, bound)) break;

@@ -1,5 +1,7 @@
-import { spellAfter, type Spell } from './calendar.ts';
+import { both, spellAfter, type Spell } from './calendar.ts';
 
+/** min of a break over which work goes on that is not broken off otherwise: lunch, no night. Model assumption. */
+const BREAK = 120;
 /** Shorter pieces of split work than this are not begun; min. Model assumption. */
 const LEAST_PIECE = 10;
 
@@ -24,8 +26,14 @@ export class Taken {
   }
 }
 
+/** Free working time; whether it begins with a spell, and ends with it. */
+interface FreePiece extends Spell {
+  readonly opens: boolean;
+  readonly closes: boolean;
+}
+
 /** Working time without anything in it, from a time on. */
-function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: number): Generator<Spell> {
+function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: number): Generator<FreePiece> {
   for (let i = spellAfter(spells, from); i < spells.length; i++) {
     const { from: opens, to: closes } = spells[i] as Spell;
     let time = Math.max(from, opens);
@@ -36,7 +44,7 @@ function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: nu
         continue;
       }
       const until = taken.reduce((soonest, one) => Math.min(soonest, one.freeUntil(time)), closes);
-      yield { from: time, to: until };
+      yield { from: time, to: until, opens: time === opens, closes: until === closes };
       time = until;
     }
   }
@@ -45,8 +53,21 @@ function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: nu
 /** Somebody's working time. */
 export interface WorkingTime {
   readonly spells: readonly Spell[];
-  /** min of the longest spell */
+  /** min of the longest spell, and of the longest day with its breaks left out */
   readonly longest: number;
+  readonly longestDay: number;
+}
+
+/** With the longest of it, reckoned once. */
+export function timeOf(spells: readonly Spell[]): WorkingTime {
+  let [longest, longestDay, day, until] = [0, 0, 0, -Infinity];
+  for (const { from, to } of spells) {
+    day = (from - until <= BREAK ? day : 0) + to - from;
+    until = to;
+    longest = Math.max(longest, to - from);
+    longestDay = Math.max(longestDay, day);
+  }
+  return { spells, longest, longestDay };
 }
 
 export interface Work {
@@ -71,16 +92,20 @@ export interface Candidate {
 
 /**
  * The soonest pieces of free working time of one worker that hold a piece of work; null where the calendar ends before. What is not split and is longer
- * than any spell of the calendar goes on over breaks and nights.
+ * than any spell goes on after the break, with nothing else between; longer than any day, it goes on the next.
  */
-export function soonest({ worker, time: { spells, longest }, taken }: Candidate, { hand, split }: Work, from: number): Piece[] | null {
+export function soonest({ worker, time: { spells, longest, longestDay }, taken }: Candidate, { hand, split }: Work, from: number): Piece[] | null {
   if (hand === 0) return [{ worker, from, to: from }];
-  const breaks = split || hand > longest;
+  const breaks = split || hand > longestDay;
+  const within = !breaks && hand > longest;
   let left = hand;
-  const pieces: Piece[] = [];
+  let pieces: Piece[] = [];
+  let last: FreePiece | null = null;
   for (const piece of freePieces(spells, taken, from)) {
     const room = piece.to - piece.from;
-    if (!breaks && room < hand) continue;
+    if (!breaks && !within && room < hand) continue;
+    if (within && last && !(last.closes && piece.opens && piece.from - last.to <= BREAK)) [pieces, left] = [[], hand];
+    last = piece;
     if (breaks && room < Math.min(left, LEAST_PIECE)) continue;
     const to = piece.from + Math.min(room, left);
     pieces.push({ worker, from: piece.from, to });
@@ -100,10 +125,29 @@ export function soonestOf(candidates: readonly Candidate[], work: Work, from: nu
     const pieces = soonest(candidate, work, from);
     if (pieces && (!best || endOf(pieces) < endOf(best))) best = pieces;
   }
-  return best && work.shared && candidates.length > 1 ? together(candidates, work.hand, from, endOf(best)) : best;
+  if (!best || !work.shared || candidates.length < 2) return best;
+  return work.split ? together(candidates, work.hand, from, endOf(best)) : sideBySide(candidates, work, from, best);
 }
 
 const endOf = (pieces: readonly Piece[]): number => pieces.at(-1)?.to ?? Infinity;
+
+/** Two at the same time, from the same start to the same end, where that is over sooner than one alone. */
+function sideBySide(candidates: readonly Candidate[], work: Work, from: number, alone: Piece[]): Piece[] {
+  const half = { ...work, hand: Math.ceil(work.hand / 2) };
+  let best = alone;
+  candidates.forEach((one, i) => {
+    for (const other of candidates.slice(i + 1)) {
+      const spells = both(one.time.spells, other.time.spells);
+      const pair = { worker: one.worker, time: timeOf(spells), taken: [...one.taken, ...other.taken] };
+      const pieces = soonest(pair, half, from);
+      if (!pieces || endOf(pieces) >= endOf(best)) continue;
+      // Of an odd minute the second does one less.
+      const second = pieces.map((piece, at) => ({ ...piece, worker: other.worker, to: piece.to - (at === 0 ? 2 * half.hand - work.hand : 0) }));
+      best = [...second, ...pieces];
+    }
+  });
+  return best;
+}
 
 /** Everybody who is free works on it until it is done, which one alone would be by a time. */
 function together(candidates: readonly Candidate[], hand: number, from: number, alone: number): Piece[] {

@@ -36,6 +36,8 @@ export function daySheets(schedule: Schedule): Day[] {
   const byDay = new Map<number, Map<string, DayLine[]>>();
   for (const work of schedule.works)
     work.pieces.forEach(({ from, to, person }) => {
+      // What a firm does takes no hands here.
+      if (to <= from) return;
       const day = startOfDay(from).getTime();
       const people = byDay.get(day) ?? new Map<string, DayLine[]>();
       byDay.set(day, people);
