@@ -200,11 +200,13 @@ const problems = fc
       maxLength: 14,
     }),
     split: fc.array(fc.boolean(), { minLength: 14, maxLength: 14 }),
+    pins: fc.array(fc.tuple(fc.nat(13), fc.nat(3000)), { maxLength: 3 }),
   })
-  .map(({ hands, people, links, split }) =>
+  .map(({ hands, people, links, split, pins }) =>
     problemOfNumbers({
       hands,
       people,
+      pins: Object.fromEntries(pins.filter(([i]) => i < hands.length)),
       more: Object.fromEntries(hands.map((hand, i) => [i, { split: split[i] ?? false, shared: (split[i] ?? false) && hand >= 180 }])),
       spans: links.flatMap(([a, b, least, more]) => {
         const [from, to] = [Math.min(a, b), Math.max(a, b)];
@@ -223,7 +225,7 @@ test('whatever the problem: every promise but the windows that are told holds, a
       if (draft.broken.length === 0) expect(found).toEqual([]);
       expect(boundOf(problem, links)).toBeLessThanOrEqual(endOf(draft) + 1e-6);
     }),
-    { numRuns: 300 },
+    { numRuns: 400 },
   );
 });
 

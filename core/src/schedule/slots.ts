@@ -126,7 +126,7 @@ export function soonestOf(candidates: readonly Candidate[], work: Work, from: nu
     if (pieces && (!best || endOf(pieces) < endOf(best))) best = pieces;
   }
   if (!best || !work.shared || candidates.length < 2) return best;
-  return work.split ? together(candidates, work.hand, from, endOf(best)) : sideBySide(candidates, work, from, best);
+  return work.split ? (together(candidates, work.hand, from, endOf(best)) ?? best) : sideBySide(candidates, work, from, best);
 }
 
 const endOf = (pieces: readonly Piece[]): number => pieces.at(-1)?.to ?? Infinity;
@@ -149,8 +149,8 @@ function sideBySide(candidates: readonly Candidate[], work: Work, from: number, 
   return best;
 }
 
-/** Everybody who is free works on it until it is done, which one alone would be by a time. */
-function together(candidates: readonly Candidate[], hand: number, from: number, alone: number): Piece[] {
+/** Everybody who is free works on it until it is done, which one alone would be by a time; null where pieces that are worth coming for do not hold it. */
+function together(candidates: readonly Candidate[], hand: number, from: number, alone: number): Piece[] | null {
   const free = candidates.flatMap(({ worker, time, taken }) => {
     const own: Piece[] = [];
     for (const piece of freePieces(time.spells, taken, from)) {
@@ -167,7 +167,7 @@ function together(candidates: readonly Candidate[], hand: number, from: number, 
     if (done + people * (end - start) >= hand) return cutAt(free, start + Math.ceil((hand - done) / people), hand);
     done += people * (end - start);
   }
-  return cutAt(free, alone, hand);
+  return null;
 }
 
 /** The pieces up to a time, oldest first; whole minutes that are too many are taken off the last. */

@@ -15,7 +15,7 @@ import { timeAxis } from './time-axis';
 import { dayAndTime, gapText } from './time-words';
 
 /** Jobs that are laid out together; more are not open at a time in a shop of this kind. */
-const MOST = 12;
+const MOST = 20;
 /** px of the axis. */
 const WIDTH = 960;
 
