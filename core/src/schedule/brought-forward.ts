@@ -39,6 +39,8 @@ export function* broughtForward(
   const works = (given: Job, own: Plan): JobWork[] => [{ id, job: given, operations: own.operations }];
   const today = firstSchedule(works(job, plan), shop, now);
   const end = endOf(today);
+  /** Sooner at the price of a window is no gain. */
+  const endIn = (next: Found): number => (next.draft.broken.length > today.draft.broken.length ? Infinity : endOf(next));
   const found: Sooner[] = [];
   const shops = shopChanges(shop);
   const remedies = fasterWays(today, plan);
@@ -47,7 +49,7 @@ export function* broughtForward(
     if (sooner >= WORTH) found.push({ says, gain: sooner, cost, remedy });
   };
   for (const [i, { says, changed }] of shops.entries()) {
-    keep(says, end - endOf(firstSchedule(works(job, plan), changed, now)), null, null);
+    keep(says, end - endIn(firstSchedule(works(job, plan), changed, now)), null, null);
     if (yield (i + 1) / all) break;
   }
   for (const [i, { zone, method, at, name }] of remedies.entries()) {
@@ -56,14 +58,13 @@ export function* broughtForward(
     const other = planJob(next, shop, catalogue);
     const stops = (one: Plan): number => one.findings.filter(({ severity }) => severity === 'stop').length;
     if (stops(other) <= stops(plan))
-      keep(name, end - endOf(firstSchedule(works(next, other), shop, now)), other.totals.cost - plan.totals.cost, remedy);
+      keep(name, end - endIn(firstSchedule(works(next, other), shop, now)), other.totals.cost - plan.totals.cost, remedy);
     if (yield (shops.length + i + 1) / all) break;
   }
   return found.sort((a, b) => b.gain - a.gain);
 }
 
-const endOf = ({ problem, draft }: Found): number =>
-  draft.broken.length > 0 ? Infinity : msAt(problem, Math.max(...draft.placed.map((own) => own?.end ?? Infinity)));
+const endOf = ({ problem, draft }: Found): number => msAt(problem, Math.max(...draft.placed.map((own) => own?.end ?? Infinity)));
 
 function shopChanges(shop: Shop): { readonly says: string; readonly changed: Shop }[] {
   const { hours } = shop;
@@ -87,7 +88,7 @@ function shopChanges(shop: Shop): { readonly says: string; readonly changed: Sho
         away: [],
       }));
   return [
-    { says: able ? `One more who can what ${able.name} can` : 'A second person', changed: { ...shop, people: second } },
+    { says: able ? `One more who can do what ${able.name} can` : 'A second person', changed: { ...shop, people: second } },
     ...(hours.sat.length === 0 && weekday.length > 0 ? [{ says: 'Saturday mornings', changed: { ...shop, hours: saturday } }] : []),
     ...(weekday.length > 0 ? [{ says: 'Two hours longer each day', changed: { ...shop, hours: longer } }] : []),
   ];

@@ -39,7 +39,7 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
     job,
     jobId: signal('tug'),
     shop: signal(DEMO_SHOP),
-    plan: signal({}),
+    plan: signal({ findings: [{ severity: 'stop' }] }),
     handOver: signal<string | null>(null),
     now: () => NOW,
     edit: (_: string, edit: (job: Job) => Job) => job.update(edit),
@@ -80,6 +80,7 @@ test('says when it is handed over, that every window is kept, and what decides t
   const { text, context, root } = await page();
   expect(text()).toContain('Handed over Monday 14 December, 09:10');
   expect(text()).toContain('Every window is kept.');
+  expect(text()).toContain('One stop is not settled');
   expect(context.handOver()).toBe('Mon 14 Dec');
   expect([...root.querySelectorAll('.why li')].map((li) => li.textContent)).toEqual(expect.arrayContaining([expect.stringContaining('works alone')]));
 });

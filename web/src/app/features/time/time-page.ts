@@ -75,6 +75,8 @@ export class TimePage {
     ),
     { initialValue: NOT_YET },
   );
+  /** dates hold once these are settled */
+  protected readonly stops = computed(() => this.context.plan()?.findings.filter(({ severity }) => severity === 'stop').length ?? 0);
   protected readonly schedule = computed(() => this.state().schedule);
   protected readonly own = computed(() => this.schedule()?.jobs[0] ?? null);
   protected readonly broken = computed(() => this.schedule()?.windows.filter(({ kept }) => !kept) ?? []);
