@@ -70,7 +70,7 @@ const mixes = (steps: readonly Walked[]): Span[] =>
     return to < 0 ? [] : [{ from, to, window: Infinity }];
   });
 
-/** Where a span begins: the last operation before it that its lag names. */
+/** Where a span begins: the last operation before it that its lag names. What a converter has laid its film on is not bare any more. */
 export function startOf(steps: readonly Walked[], at: number, { after }: TaskLag): number | null {
   if (after === 'self') return at;
   const before = (named: (step: Walked) => boolean): number | null => {
@@ -78,5 +78,7 @@ export function startOf(steps: readonly Walked[], at: number, { after }: TaskLag
     return null;
   };
   if (after !== 'bared') return before(({ task }) => after(task.kind, task.coat?.plan.name ?? null));
-  return before(({ task }) => OPERATIONS[task.kind].bares && task.spots !== true) ?? before(({ task }) => task.kind === 'dry');
+  const bared = before(({ task }) => OPERATIONS[task.kind].bares && task.spots !== true) ?? before(({ task }) => task.kind === 'dry');
+  const converted = before(({ task }) => task.kind === 'convert-rust' && task.spots !== true);
+  return converted !== null && converted > (bared ?? -1) ? null : bared;
 }

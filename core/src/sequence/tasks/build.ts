@@ -7,6 +7,7 @@ import type { DesignStep } from '../../model/design.ts';
 import type { Lag, OperationKind } from '../../model/operation.ts';
 import { formatMinutes } from '../../units/format-quantity.ts';
 import { lowerFirst } from '../../units/casing.ts';
+import { sum } from '../../units/sum.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type TaskLag } from '../task.ts';
 import type { PaintCover } from './cover.ts';
@@ -32,7 +33,7 @@ export function buildTasks(input: FaceInput, windows: readonly Window[], cover: 
     ...(build.turned && r > 0 ? [turn(input, run0(runs, r), windows, true)] : []),
     ...sand(input, run[0], windows),
     ...sides.flatMap((side, s) => [
-      ...(s > 0 ? [turn(input, run.at(-1) as CoatPlan, windows, false), ...(r === 0 ? backTasks(input) : [])] : []),
+      ...(s > 0 ? [turn(input, run.at(-1) as CoatPlan, windows, false), ...(r === 0 ? backTasks(input, bearsFrom(run, windows)) : [])] : []),
       ...run.flatMap((coat, c) => [
         ...passes(input, coat, { side, windows, before: run[c - 1] ?? runs[r - 1]?.at(-1) ?? null, first: r === 0 && c === 0 }),
         ...lineTasks(input, coat),
@@ -40,7 +41,14 @@ export function buildTasks(input: FaceInput, windows: readonly Window[], cover: 
       ]),
     ]),
   ]);
-  return [...tasks, ...powder(input), ...polish(input), ...pull(input, cover)];
+  return [...withPull(tasks, pull(input, cover)), ...powder(input), ...polish(input)];
+}
+
+/** Tape comes off while the last film is soft: before an edge in it is flatted, which waits until it is hard. */
+function withPull(tasks: readonly Task[], pulled: readonly Task[]): Task[] {
+  const last = tasks.findLastIndex(({ kind }) => kind === 'coat');
+  const flatted = tasks.findIndex(({ kind }, i) => i > last && kind === 'flat-line');
+  return flatted < 0 ? [...tasks, ...pulled] : [...tasks.slice(0, flatted), ...pulled, ...tasks.slice(flatted)];
 }
 
 const run0 = (runs: readonly (readonly CoatPlan[])[], r: number): CoatPlan => runs[r - 1]?.at(-1) as CoatPlan;
@@ -188,12 +196,22 @@ function sand({ facts, build }: FaceInput, coat: CoatPlan | undefined, windows: 
   ];
 }
 
-/** A laid part is turned when the film bears hands: a ground when it may be sanded, a colour when it may be handled. */
-function turn({ facts }: FaceInput, coat: CoatPlan, windows: readonly Window[], back: boolean): Task {
+/** When a film bears hands: a ground when it may be sanded, a colour when it may be handled. */
+function bearing(coat: CoatPlan, windows: readonly Window[]): Window | undefined {
   const bears = windows.find(
     ({ what, after }) => what === (coat.role === 'colour' ? 'handle' : 'sand') && (coat.role === 'colour' || after === coat.name),
   );
-  const recoat = windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
+  return bears ?? windows.find(({ what, after }) => what === 'recoat' && after === coat.name);
+}
+
+/** min from the first film of a face until its part may be turned. */
+const bearsFrom = (run: readonly CoatPlan[], windows: readonly Window[]): number =>
+  sum(run, ({ flash, coats }) => flash * (coats - 1)) +
+  sum(run.slice(0, -1), ({ recoatMin }) => recoatMin) +
+  (bearing(run.at(-1) as CoatPlan, windows)?.from ?? 0);
+
+/** A laid part is turned when the film bears it. */
+function turn({ facts }: FaceInput, coat: CoatPlan, windows: readonly Window[], back: boolean): Task {
   return {
     kind: 'turn',
     share: `turn ${facts.part.id} ${coat.name} ${back ? 'back' : 'over'}`,
@@ -201,7 +219,7 @@ function turn({ facts }: FaceInput, coat: CoatPlan, windows: readonly Window[], 
     title: back ? 'Turn it face up again' : 'Turn it over',
     detail: `On clean supports that touch no fresh film, by two people or a hoist above 25 kg. Hung, it would take one session for each coat.`,
     hand: TURN,
-    lags: lag('turn', bears ?? recoat, isCoat, 'sand-film').map((span) => ({ ...span, most: null, missed: null })),
+    lags: lag('turn', bearing(coat, windows), isCoat, 'sand-film').map((span) => ({ ...span, most: null, missed: null })),
   };
 }
 

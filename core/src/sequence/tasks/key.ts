@@ -31,9 +31,22 @@ export const keyTasks = (input: FaceInput): Task[] => {
   return [...(input.build?.turned ? worked.map((task) => half(task, 'face')) : worked), ...moisture(input)];
 };
 
-/** Once a laid part is turned its back is keyed, or made to take paint, like its face before. */
-export const backTasks = (input: FaceInput): Task[] =>
-  [...key(input), ...flame(input)].map((task) => (task.kind === 'key' ? { ...half(task, 'back'), needs: ['dry'] } : half(task, 'back')));
+/**
+ * Once a laid part is turned its back is keyed, or made to take paint, like its face before; one that needed no key needs it now where it has lain bare
+ * for too long. @param lay min that the back lay bare while the film on the face hardened
+ */
+export function backTasks(input: FaceInput, lay: number): Task[] {
+  const worked = [...key(input), ...flame(input)];
+  const stale = worked.length === 0 && input.bare.primeWithin !== null && lay > input.bare.primeWithin;
+  return (stale ? [again(input)] : worked).map((task) => (task.kind === 'key' ? { ...half(task, 'back'), needs: ['dry'] } : half(task, 'back')));
+}
+
+const again = ({ facts }: FaceInput): Task => ({
+  kind: 'key',
+  title: 'Key the back again',
+  detail: 'It lay bare for longer than it may while the face hardened: go over it with P120 or sweep it lightly until it is bright all over.',
+  hand: START + MINUTES.key * facts.area,
+});
 
 const half = (task: Task, side: 'face' | 'back'): Task => ({ ...task, side, hand: task.hand / 2 });
 
