@@ -1,7 +1,7 @@
 import type { Worker } from './crew.ts';
 import type { Activity, Network, Span } from './network.ts';
-import { ancestorsOf, linksOf, type Links } from './propagate.ts';
-import { soonestOf, Taken, type Piece, type WorkingTime } from './slots.ts';
+import { ancestorsOf, isWindow, linksOf, type Links, type Window } from './propagate.ts';
+import { soonestOf, startBack, Taken, type Piece, type WorkingTime } from './slots.ts';
 
 /** Everything that a schedule is made from. Times in min since the origin. */
 export interface Problem {
@@ -48,79 +48,124 @@ export interface Taste {
   readonly mostBroken: number;
   /** how often what is late for a window is put forward, with all that leads to it, before what opens the window is begun later */
   readonly pushes: number;
+  /** for each activity the turn of its job: what has a later turn takes what is left; null: all at once */
+  readonly turns: readonly number[] | null;
 }
-export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null, mostBroken: Infinity, pushes: 0 };
+export const USUAL_TASTE: Taste = { weight: () => 1, haste: Infinity, held: null, mostBroken: Infinity, pushes: 0, turns: null };
 /** By how much it is put forward. */
 const PUSH = 1.5;
 
+/** How often in a row mending may bring a window no nearer before it counts as one that cannot be kept. */
+const PATIENCE = 6;
+/** min by which what opens a window is begun later where the last mend has not helped; twice as much each time. */
+const STEP = 15;
+
 /**
  * A schedule by serial generation: of what may come next, what a window waits for, then what most hangs on, at its soonest. Where an activity comes too
- * late for a window, the one that opens the window is begun later, so that nothing is bared before it can be primed, and the generation starts afresh.
+ * late for a window, the generation goes back to the one that opens the window and begins it later, so that nothing is bared before it can be primed.
  */
 export function construct(
   problem: Problem,
   links: Links = linksOf(problem.network),
-  { weight, haste, held, mostBroken, pushes }: Taste = USUAL_TASTE,
+  { weight, haste, held, mostBroken, pushes, turns }: Taste = USUAL_TASTE,
 ): Draft {
-  const { activities } = problem.network;
   const notBefore = [...(held ?? problem.from)];
-  const mends = new Map<Span, number>();
-  const given = new Set<Span>();
+  const given = new Set(links.impossible);
   const rank = links.tail.map((tail, i) => (problem.pinned[i] ? Infinity : tail * weight(i)));
-  const chains = chainsOf(problem.network, links);
+  const run = new Generation(problem, links, { notBefore, rank, given, haste, turns });
+  const mends = new Map<Span, Mends>();
   for (;;) {
-    const run = new Generation(problem, links, { notBefore, rank, given, chains, haste });
     const late = run.generate();
     if (!late || given.size > mostBroken) return { placed: run.placed, broken: [...given], held: notBefore };
-    const { span, by } = late;
-    const times = (mends.get(span) ?? 0) + 1;
-    mends.set(span, times);
-    if (times <= pushes) {
+    const { span, opens, by } = late;
+    const own = mendsOf(mends, span);
+    own.times += 1;
+    if (own.times <= pushes) {
       for (const one of ancestorsOf(span.to, links)) rank[one] = (rank[one] as number) * PUSH;
-    } else if (times > MOST_MENDS || by === Infinity || problem.pinned[span.from]) {
+      run.restart();
+      continue;
+    }
+    const over = by - span.most - opens.end;
+    own.since = over < own.nearest ? 0 : own.since + 1;
+    own.nearest = Math.min(own.nearest, over);
+    if (own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from]) {
       // What was begun later for its sake is not any more.
       given.add(span);
       mends.clear();
       notBefore.splice(0, notBefore.length, ...problem.from);
-    } else notBefore[span.from] = Math.max((notBefore[span.from] as number) + 1, by - (span.most ?? 0) - (activities[span.from] as Activity).hand);
-  }
-}
-
-/** What stands between the two ends of a window: each with the min from its start to the start of the one that closes it. */
-type Chains = ReadonlyMap<Span, readonly (readonly [activity: number, before: number])[]>;
-
-function chainsOf({ activities, spans }: Network, { into }: Links): Chains {
-  const chains = new Map<Span, readonly (readonly [number, number])[]>();
-  for (const span of spans) {
-    if (span.most === null) continue;
-    const before = new Map<number, number>([[span.to, 0]]);
-    for (let i = span.to; i > span.from; i--) {
-      const distance = before.get(i);
-      if (distance === undefined) continue;
-      for (const { from, least } of into[i] ?? [])
-        if (from > span.from) before.set(from, Math.max(before.get(from) ?? 0, distance + least + (activities[from] as Activity).hand));
+      run.restart();
+      continue;
     }
-    chains.set(span, [...before]);
+    const wider = own.since === 0 ? 1 : STEP * 2 ** (own.since - 1);
+    notBefore[span.from] = Math.max(opens.start + wider, startFor(problem, span.from, opens, by - span.most));
+    run.rewindTo(span.from);
   }
-  return chains;
 }
+
+/** How the mending of one window goes. */
+interface Mends {
+  times: number;
+  /** min by which it was missed when it was missed by least */
+  nearest: number;
+  /** mends since */
+  since: number;
+}
+
+function mendsOf(all: Map<Span, Mends>, span: Span): Mends {
+  const known = all.get(span) ?? { times: 0, nearest: Infinity, since: 0 };
+  all.set(span, known);
+  return known;
+}
+
+/** From when an activity is allowed so that it ends no sooner than a time in the hours of who does it. */
+function startFor({ network, crew, times }: Problem, at: number, { pieces }: Placed, end: number): number {
+  const { hand, split } = network.activities[at] as Activity;
+  const worker = pieces.at(-1)?.worker ?? 0;
+  const { spells } = times[at]?.[worker] ?? (crew[worker] as Worker);
+  return split ? startBack(spells, hand, end) : end - hand;
+}
+
+const endOf = ({ placed }: Draft): number => placed.reduce((latest, own) => Math.max(latest, own?.end ?? Infinity), 0);
+const isSooner = (a: Draft, b: Draft): boolean => a.broken.length < b.broken.length || (a.broken.length === b.broken.length && endOf(a) < endOf(b));
 
 interface Terms {
   readonly notBefore: readonly number[];
   readonly rank: readonly number[];
   /** windows that are given up */
   readonly given: ReadonlySet<Span>;
-  readonly chains: Chains;
   readonly haste: number;
+  readonly turns: Taste['turns'];
+}
+
+/** A window that something comes too late for. */
+interface Late {
+  readonly span: Window;
+  /** what opens it */
+  readonly opens: Placed;
+  /** when what has to come within it begins; Infinity where the calendar ends before */
+  readonly by: number;
+}
+
+/** A step of the generation with what takes it back. */
+interface Step {
+  readonly at: number;
+  readonly placed: Placed | null;
+  /** deadlines as they were */
+  readonly deadlines: readonly (readonly [activity: number, deadline: number])[];
 }
 
 class Generation {
   readonly placed: (Placed | null)[];
   private readonly deadline: number[];
-  private readonly open: number[] = [];
+  /** for what is open the soonest that all before it allows */
+  private readonly ready: number[];
+  private readonly open = new Set<number>();
   private readonly missing: number[];
   private readonly busy: readonly Taken[];
   private readonly plant = new Map<string, Taken>();
+  private readonly steps: Step[] = [];
+  /** for each activity its step; -1: none yet */
+  private readonly stepAt: number[];
 
   constructor(
     private readonly problem: Problem,
@@ -130,59 +175,89 @@ class Generation {
     const count = problem.network.activities.length;
     this.placed = new Array<Placed | null>(count).fill(null);
     this.deadline = new Array<number>(count).fill(Infinity);
-    this.missing = links.into.map((spans) => new Set(spans.map(({ from }) => from)).size);
-    this.missing.forEach((left, i) => left === 0 && this.open.push(i));
+    this.ready = new Array<number>(count).fill(Infinity);
+    this.missing = links.before.map((before) => before.length);
+    this.stepAt = new Array<number>(count).fill(-1);
     this.busy = problem.crew.map(() => new Taken());
+    this.missing.forEach((left, i) => left === 0 && this.openUp(i));
   }
 
-  /** Places all of them; the first window that closes too soon, with the time that it is closed at, or null. */
-  generate(): { readonly span: Span; readonly by: number } | null {
-    while (this.open.length > 0) {
+  /** Places all of them; the first window that closes too soon, or null. */
+  generate(): Late | null {
+    while (this.open.size > 0) {
       const at = this.take();
       const placed = this.place(at);
-      this.placed[at] = placed;
+      this.enter(at, placed);
       for (const span of this.links.into[at] ?? []) {
-        const from = this.placed[span.from];
-        if (span.most === null || this.terms.given.has(span) || !from) continue;
-        if (!placed || placed.start > from.end + span.most) return { span, by: placed?.start ?? Infinity };
+        const opens = this.placed[span.from];
+        if (!opens || !isWindow(span) || this.terms.given.has(span)) continue;
+        if (!placed || placed.start > opens.end + span.most) return { span, opens, by: placed?.start ?? Infinity };
       }
-      if (placed) this.hurry(at, placed);
-      for (const to of new Set((this.links.outOf[at] ?? []).map((span) => span.to))) if (--(this.missing[to] as number) === 0) this.open.push(to);
     }
     return null;
   }
 
-  /** The one with the soonest deadline, then the one that most hangs on. */
+  /** Takes back the step of an activity, and all after it. */
+  rewindTo(at: number): void {
+    this.rewind(this.stepAt[at] as number);
+  }
+
+  restart(): void {
+    this.rewind(0);
+  }
+
+  private rewind(to: number): void {
+    for (const { at, placed, deadlines } of this.steps.splice(to).reverse()) {
+      for (const [activity, deadline] of deadlines) this.deadline[activity] = deadline;
+      for (const next of this.links.after[at] ?? []) if ((this.missing[next] as number)++ === 0) this.open.delete(next);
+      if (placed) this.eachTaken(at, placed, (taken, piece) => taken.remove(piece));
+      this.placed[at] = null;
+      this.stepAt[at] = -1;
+    }
+    for (const [at, left] of this.missing.entries()) if (left === 0 && this.stepAt[at] === -1) this.openUp(at);
+  }
+
+  private enter(at: number, placed: Placed | null): void {
+    this.placed[at] = placed;
+    if (placed) this.eachTaken(at, placed, (taken, piece) => taken.add(piece));
+    this.stepAt[at] = this.steps.length;
+    this.steps.push({ at, placed, deadlines: placed ? this.hurry(at, placed) : [] });
+    for (const next of this.links.after[at] ?? []) if (--(this.missing[next] as number) === 0) this.openUp(next);
+  }
+
+  private openUp(at: number): void {
+    let from = this.terms.notBefore[at] as number;
+    for (const span of this.links.into[at] ?? []) from = Math.max(from, (this.placed[span.from]?.end ?? Infinity) + span.least);
+    this.ready[at] = from;
+    this.open.add(at);
+  }
+
+  /** The one whose turn it is, with the soonest deadline, then the one that most hangs on. */
   private take(): number {
-    let best = 0;
-    for (let i = 1; i < this.open.length; i++) if (this.before(this.open[i] as number, this.open[best] as number)) best = i;
-    return this.open.splice(best, 1)[0] as number;
+    let best = -1;
+    for (const at of this.open) if (best < 0 || this.before(at, best)) best = at;
+    this.open.delete(best);
+    return best;
   }
 
   private before(a: number, b: number): boolean {
+    const { rank, turns } = this.terms;
+    if (turns && turns[a] !== turns[b]) return (turns[a] as number) < (turns[b] as number);
     const [one, other] = [this.urgency(a), this.urgency(b)];
     if (one !== other) return one < other;
-    const { rank } = this.terms;
     return (rank[a] as number) > (rank[b] as number) || (rank[a] === rank[b] && a < b);
   }
 
   /** The deadline where little time is left to it; Infinity where there is none, or enough time. */
   private urgency(at: number): number {
     const deadline = this.deadline[at] as number;
-    return deadline - this.ready(at) <= this.terms.haste ? deadline : Infinity;
-  }
-
-  /** The soonest that all before it allows. */
-  private ready(at: number): number {
-    let from = this.terms.notBefore[at] as number;
-    for (const span of this.links.into[at] ?? []) from = Math.max(from, (this.placed[span.from]?.end ?? Infinity) + span.least);
-    return from;
+    return deadline - (this.ready[at] as number) <= this.terms.haste ? deadline : Infinity;
   }
 
   private place(at: number): Placed | null {
     const { network, crew, may, times } = this.problem;
     const activity = network.activities[at] as Activity;
-    const from = this.ready(at);
+    const from = this.ready[at] as number;
     if (from === Infinity) return null;
     const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
     const candidates = (may[at] ?? []).map((worker) => ({
@@ -191,13 +266,17 @@ class Generation {
       taken: [this.busy[worker] as Taken, ...plant],
     }));
     const pieces = soonestOf(candidates, activity, from);
-    const [first, last] = [pieces?.[0], pieces?.at(-1)];
-    if (!pieces || !first || !last) return null;
+    const last = pieces?.at(-1);
+    return pieces && last ? { start: Math.min(...pieces.map((piece) => piece.from)), end: last.to, pieces } : null;
+  }
+
+  /** The time of people and plant that a placed activity takes. */
+  private eachTaken(at: number, { pieces }: Placed, use: (taken: Taken, piece: Piece) => void): void {
+    const { plant } = this.problem.network.activities[at] as Activity;
     for (const piece of pieces) {
-      this.busy[piece.worker]?.add(piece);
-      for (const one of plant) one.add(piece);
+      use(this.busy[piece.worker] as Taken, piece);
+      if (plant) use(this.plantOf(plant), piece);
     }
-    return { start: Math.min(...pieces.map((piece) => piece.from)), end: last.to, pieces };
   }
 
   private plantOf(name: string): Taken {
@@ -206,11 +285,19 @@ class Generation {
     return known;
   }
 
-  /** Once a window is open, what stands before its end is in a hurry. */
-  private hurry(at: number, { end }: Placed): void {
-    for (const span of this.links.outOf[at] ?? [])
-      if (span.most !== null && !this.terms.given.has(span))
-        for (const [activity, before] of this.terms.chains.get(span) ?? [])
-          this.deadline[activity] = Math.min(this.deadline[activity] as number, end + span.most - before);
+  /** Once a window is open, what stands before its end is in a hurry; the deadlines as they were, the last change first. */
+  private hurry(at: number, { end }: Placed): Step['deadlines'] {
+    const before: (readonly [number, number])[] = [];
+    for (const span of this.links.outOf[at] ?? []) {
+      if (!isWindow(span) || this.terms.given.has(span)) continue;
+      for (const [activity, distance] of this.links.chains.get(span) ?? []) {
+        const deadline = end + span.most - distance;
+        const known = this.deadline[activity] as number;
+        if (deadline >= known) continue;
+        before.unshift([activity, known]);
+        this.deadline[activity] = deadline;
+      }
+    }
+    return before;
   }
 }

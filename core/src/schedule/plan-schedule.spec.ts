@@ -11,7 +11,7 @@ import { both, spellAfter, spellsOf } from './calendar.ts';
 import { checkSchedule } from './check-schedule.ts';
 import { networkOf } from './network.ts';
 import { planSchedule, scheduleOf } from './plan-schedule.ts';
-import type { JobWork } from './problem.ts';
+import { minuteAt, type JobWork } from './problem.ts';
 import { firstSchedule, searchSchedule } from './search.ts';
 
 /** A Monday, by the clock of the machine. */
@@ -204,15 +204,41 @@ test('what would bring it forward is tried: each gain is had when it is done', (
 test('a search of the shop week is never worse than what stands at once, and ends when it is asked to', () => {
   const works = [workOf(TUG, ALONE, 'a'), workOf(BUGGY, ALONE, 'b')];
   const first = firstSchedule(works, ALONE, MONDAY);
-  const search = searchSchedule(works, first, { rounds: 20, seed: 1 });
-  const better = run(search);
+  const better = run(searchSchedule(works, ALONE, MONDAY, { rounds: 20, seed: 1 }));
   expect(better.worth[2]).toBeLessThanOrEqual(first.worth[2]);
   expect(checkSchedule(better.problem, better.draft.placed)).toEqual([]);
   // Its end is not proven to be the soonest, so that only being asked ends the search.
   const tug = [workOf(TUG, ALONE)];
-  const other = searchSchedule(tug, firstSchedule(tug, ALONE, MONDAY), { rounds: 1e6, seed: 1 });
+  const other = searchSchedule(tug, ALONE, MONDAY, { rounds: 1e6, seed: 1 });
   expect(other.next().done).toBe(false);
   expect(other.next(true).done).toBe(true);
+});
+
+describe('several jobs', () => {
+  const works = DEMO_JOBS.map((job, i) => workOf(job, DEMO_SHOP, `job${i}`));
+  const ends = (given: readonly JobWork[]): Record<string, number | null> =>
+    Object.fromEntries(planSchedule(given, DEMO_SHOP, MONDAY).jobs.map(({ job, end }) => [job, end]));
+
+  test('end on the same days in whatever order the list gives them', () => {
+    const usual = ends(works);
+    expect(ends([...works].reverse())).toEqual(usual);
+    expect(ends([2, 0, 3, 1].map((i) => works[i] as JobWork))).toEqual(usual);
+  });
+
+  test('a shop full of jobs is laid out job by job, the soonest due first, in the time that is left', () => {
+    const many = Array.from({ length: 8 }, (_, i) => ({
+      ...(works[i % 4] as JobWork),
+      id: `j${i}`,
+      job: { ...(works[i % 4] as JobWork).job, due: i === 5 ? '2026-12-01' : null },
+    }));
+    const { problem, draft } = firstSchedule(many, DEMO_SHOP, MONDAY);
+    expect(problem.network.activities.length).toBeGreaterThan(800);
+    expect(checkSchedule(problem, draft.placed)).toEqual([]);
+    const last = (job: number): number => Math.max(...draft.placed.map((own, i) => (problem.jobOf[i] === job ? (own?.end ?? Infinity) : 0)));
+    // The launch is due: it ends as it would alone.
+    expect(last(5)).toBe(minuteAt(problem.origin, endOf(scheduled(many[5]?.job as Job))));
+    expect(last(5)).toBeLessThan(last(1));
+  });
 });
 
 describe('the network', () => {

@@ -45,7 +45,9 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   const timesOf = dryTimes(crew, origin);
   const pinned: boolean[] = [];
   const jobOf: number[] = [];
-  jobs.forEach(({ job, operations }, i) => {
+  // By their ids, so that the order of the list decides nothing.
+  const inOrder = [...jobs.entries()].sort(([, a], [, b]) => (a.id < b.id ? -1 : 1));
+  for (const [i, { job, operations }] of inOrder) {
     const own = networkOf(operations, mixes[i]);
     const at = activities.length;
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
@@ -58,7 +60,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
       pinned.push(pins.has(id));
       jobOf.push(i);
     }
-  });
+  }
   return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, pinned, times, origin, jobOf };
 }
 

@@ -5,11 +5,20 @@ export interface Links {
   /** spans that end at an activity, and those that begin there */
   readonly into: readonly (readonly Span[])[];
   readonly outOf: readonly (readonly Span[])[];
+  /** what has to be done before an activity, and what waits for it, each once */
+  readonly before: readonly (readonly number[])[];
+  readonly after: readonly (readonly number[])[];
   /** min from the start of an activity to the end of all that follows it, hours of work aside */
   readonly tail: readonly number[];
+  /** for each window what stands between its two ends: each with the min from its start to the start of the one that closes it */
+  readonly chains: ReadonlyMap<Span, readonly (readonly [activity: number, before: number])[]>;
+  /** windows that close before what has to be done within them can be, whoever does it and whenever */
+  readonly impossible: readonly Span[];
 }
 
-export function linksOf({ activities, spans }: Network): Links {
+/** @param people who may share long work */
+export function linksOf(network: Network, people = Infinity): Links {
+  const { activities, spans } = network;
   const into = activities.map((): Span[] => []);
   const outOf = activities.map((): Span[] => []);
   for (const span of spans) {
@@ -21,7 +30,35 @@ export function linksOf({ activities, spans }: Network): Links {
     const after = (outOf[i] ?? []).map(({ to, least }) => least + (tail[to] as number));
     tail[i] = (activities[i]?.hand ?? 0) + Math.max(0, ...after);
   }
-  return { into, outOf, tail };
+  const once = (ends: number[]): number[] => [...new Set(ends)];
+  const windows = spans.filter(isWindow);
+  const alone = activities.map(({ hand }) => hand);
+  const together = activities.map(({ hand, shared }) => (shared ? hand / people : hand));
+  return {
+    into,
+    outOf,
+    before: into.map((own) => once(own.map(({ from }) => from))),
+    after: outOf.map((own) => once(own.map(({ to }) => to))),
+    tail,
+    chains: new Map(windows.map((span) => [span, [...distancesIn(span, into, alone)].filter(([activity]) => activity !== span.from)])),
+    impossible: windows.filter((span) => (distancesIn(span, into, together).get(span.from) ?? 0) > span.most),
+  };
+}
+
+/** A span that closes. */
+export type Window = Span & { readonly most: number };
+export const isWindow = (span: Span): span is Window => span.most !== null;
+
+/** The longest way from what lies within a window to the start of the one that closes it, min; from the end of the one that opens it as well. */
+function distancesIn({ from: first, to: last }: Span, into: Links['into'], hand: readonly number[]): Map<number, number> {
+  const before = new Map<number, number>([[last, 0]]);
+  for (let i = last; i > first; i--) {
+    const distance = before.get(i);
+    if (distance === undefined) continue;
+    for (const { from, least } of into[i] ?? [])
+      if (from >= first) before.set(from, Math.max(before.get(from) ?? 0, distance + least + (from === first ? 0 : (hand[from] as number))));
+  }
+  return before;
 }
 
 /** Spans that cannot all hold, each leading to the next and the last to the first; empty where they can. */
@@ -72,8 +109,8 @@ function circleAt(at: number, via: readonly ({ readonly span: Span; readonly bac
 }
 
 /** Everything that has to be done before an activity, and itself. */
-export function ancestorsOf(activity: number, { into }: Links): ReadonlySet<number> {
+export function ancestorsOf(activity: number, { before }: Links): ReadonlySet<number> {
   const found = new Set([activity]);
-  for (const one of found) for (const { from } of into[one] ?? []) found.add(from);
+  for (const one of found) for (const other of before[one] ?? []) found.add(other);
   return found;
 }

@@ -2,10 +2,10 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
-import { construct, USUAL_TASTE, type Draft, type Problem } from './construct.ts';
+import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
 import { oneMixMore } from './mixes.ts';
 import type { Mixes } from './network.ts';
-import { problemOf, type JobWork, type ShopProblem } from './problem.ts';
+import { dueAt, problemOf, type JobWork, type ShopProblem } from './problem.ts';
 import { ancestorsOf, linksOf, type Links } from './propagate.ts';
 import { isBetter, worthOf, type Worth } from './worth.ts';
 
@@ -23,40 +23,82 @@ export interface Found {
 /** min; how near a deadline has to be to go first: always, a day, half a shift, an hour. */
 const HASTES: readonly number[] = [Infinity, 1440, 240, 60];
 
+/** Activities that are laid out in the search that belongs to the answer at once. */
+const AT_ONCE = 1200;
+/** Activities up to which all jobs are laid out at once; more are laid out job by job. */
+const MOST_AT_ONCE = 800;
 /** How often a mix is taken apart for windows that cannot be kept otherwise. */
 const MOST_MIXES = 6;
 
-/** The schedule that stands at once: one mix of each product, and one more for faces that would wait too long for the others. */
-export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
-  let best = tried(
-    jobs,
-    shop,
-    now,
-    jobs.map((): Mixes => new Map()),
-  );
-  for (let i = 0; i < MOST_MIXES && best.draft.broken.length > 0; i++) {
-    const { network, jobOf } = best.problem;
-    const more = jobs.map((_, job) =>
-      oneMixMore(
-        best.mixes[job] as Mixes,
-        network,
-        best.draft.broken.filter(({ to }) => jobOf[to] === job),
-      ),
-    );
-    if (more.every((mixes, job) => mixes === best.mixes[job])) break;
-    const next = tried(jobs, shop, now, more);
-    if (!isBetter(next.worth, best.worth)) break;
-    best = next;
-  }
-  return best;
+export interface SearchTerms {
+  readonly rounds: number;
+  readonly seed: number;
 }
 
-function tried(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[]): Found {
-  const problem = problemOf(jobs, shop, now, mixes);
-  const links = linksOf(problem.network);
-  const bound = boundOf(problem, links);
-  const best = firstDraft(problem, links, (draft) => worthOf(jobs, problem, draft), bound);
-  return { problem, links, mixes, ...best, bound };
+/** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
+export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
+  const search = searchSchedule(jobs, shop, now, null);
+  let step = search.next();
+  while (!step.done) step = search.next();
+  return step.value;
+}
+
+/**
+ * Better and better schedules of some jobs, until nothing can be sooner: one mix of each product, and one more for faces that would wait too long for the
+ * others; then what goes first is changed at random. The same seed and the same rounds give the same one. May be held up; answered with `true` it ends
+ * with the best so far. @param terms null: as much as belongs to the answer at once
+ */
+export function* searchSchedule(
+  jobs: readonly JobWork[],
+  shop: Shop,
+  now: number,
+  terms: SearchTerms | null,
+): Generator<Found, Found, boolean | undefined> {
+  const waiting: (readonly Mixes[])[] = [jobs.map(() => new Map())];
+  const seen = new Set<string>();
+  let best: Found | null = null;
+  for (let mixes = waiting.shift(), tried = 0; mixes && tried < MOST_MIXES; mixes = waiting.shift(), tried++) {
+    const problem = problemOf(jobs, shop, now, mixes);
+    const links = linksOf(problem.network, problem.crew.length);
+    const bound = boundOf(problem, links);
+    for (const weighed of drafts(problem, links, worthIn(problem), bound, inTurn(jobs, problem))) {
+      const next: Found = { problem, links, mixes, bound, ...weighed };
+      if (!best || isBetter(next.worth, best.worth)) best = next;
+      const more = moreMixes(next);
+      if (!seen.has(keyOf(more))) waiting[next === best ? 'unshift' : 'push'](more);
+      seen.add(keyOf(more));
+      if (yield best) return best;
+    }
+    if (best?.draft.broken.length === 0) break;
+  }
+  const first = best as Found;
+  if (isProven(first.draft, first.bound)) return first;
+  const rounds = terms?.rounds ?? Math.floor(AT_ONCE / first.problem.network.activities.length);
+  const { problem, links, bound } = first;
+  let found = first;
+  for (const next of improve(problem, links, first, worthIn(problem), { rounds, seed: terms?.seed ?? 1 }, inTurn(jobs, problem))) {
+    if (next.draft !== found.draft) found = { ...found, ...next };
+    if ((yield found) || isProven(found.draft, bound)) return found;
+  }
+  return found;
+
+  function worthIn(problem: ShopProblem): (draft: Draft) => Worth {
+    return (draft) => worthOf(jobs, problem, draft);
+  }
+}
+
+const keyOf = (mixes: readonly Mixes[]): string => JSON.stringify(mixes.map((own) => [...own].map(([product, zones]) => [product, [...zones]])));
+
+/** The mixes of each job with those that its broken windows ask for; the same list where none helps. */
+function moreMixes({ problem: { network, jobOf }, mixes, draft: { broken } }: Found): readonly Mixes[] {
+  const more = mixes.map((own, job) =>
+    oneMixMore(
+      own,
+      network,
+      broken.filter(({ to }) => jobOf[to] === job),
+    ),
+  );
+  return more.every((own, job) => own === mixes[job]) ? mixes : more;
 }
 
 /** Share of the activities whose weight is changed at a time, and by how much at most. */
@@ -67,6 +109,8 @@ const KEPT = 0.7;
 const AFRESH = 0.6;
 /** Fewer times than this what is late is put forward. */
 const PUSHES = 4;
+/** Share of the drafts that are laid out job by job. */
+const IN_TURN = 0.3;
 /** Rounds without anything better after which it begins afresh. */
 const PATIENCE = 40;
 /** Share of the changes that change activities one by one. */
@@ -78,22 +122,38 @@ export interface Weighed {
   readonly worth: Worth;
 }
 
-/** The best draft of the usual tastes; the first that cannot be sooner ends it. */
-export function firstDraft(problem: Problem, links: Links, worth: (draft: Draft) => Worth, bound: number): Weighed {
+/** A draft of each of the usual tastes; the first that cannot be sooner ends it. */
+function* drafts(problem: Problem, links: Links, worth: (draft: Draft) => Worth, bound: number, jobByJob: Taste['turns'] = null): Generator<Weighed> {
   let best: Weighed | null = null;
-  for (const haste of HASTES) {
-    const draft = construct(problem, links, { ...USUAL_TASTE, haste, mostBroken: best?.draft.broken.length ?? Infinity });
+  const atOnce = jobByJob && isLarge(problem) ? [] : HASTES.map((haste) => ({ haste, turns: null }));
+  const inTurns = jobByJob ? [Infinity, 240].map((haste) => ({ haste, turns: jobByJob })) : [];
+  for (const taste of [...atOnce, ...inTurns]) {
+    const draft = construct(problem, links, { ...USUAL_TASTE, ...taste, mostBroken: best?.draft.broken.length ?? Infinity });
     const next = { draft, worth: worth(draft) };
     if (!best || isBetter(next.worth, best.worth)) best = next;
-    if (isProven(best.draft, bound)) break;
+    yield next;
+    if (isProven(draft, bound)) return;
   }
-  return best as Weighed;
 }
 
-export interface SearchTerms {
-  readonly rounds: number;
-  readonly seed: number;
+const isLarge = ({ network }: Problem): boolean => network.activities.length > MOST_AT_ONCE;
+
+/** For each activity the turn of its job: the soonest due first, then the one with least work; null where there is one job. */
+function inTurn(jobs: readonly JobWork[], { network, jobOf }: ShopProblem): number[] | null {
+  if (jobs.length < 2) return null;
+  const hands = jobs.map((_, job) => network.activities.reduce((sum, { hand }, i) => sum + (jobOf[i] === job ? hand : 0), 0));
+  const due = jobs.map(({ job }) => dueAt(job) ?? Infinity);
+  const order = jobs
+    .map((_, i) => i)
+    .sort((a, b) =>
+      (due[a] as number) < (due[b] as number) ? -1 : (due[a] as number) > (due[b] as number) ? 1 : (hands[a] as number) - (hands[b] as number),
+    );
+  return jobOf.map((job) => order.indexOf(job));
 }
+
+/** The best draft of the usual tastes. */
+export const firstDraft = (problem: Problem, links: Links, worth: (draft: Draft) => Worth, bound: number): Weighed =>
+  [...drafts(problem, links, worth, bound)].reduce((best, next) => (isBetter(next.worth, best.worth) ? next : best));
 
 /** Better and better drafts by changing what goes first: weights of some activities are changed at random and the draft is made anew; what is better stays. */
 export function* improve(
@@ -102,6 +162,7 @@ export function* improve(
   first: Weighed,
   worth: (draft: Draft) => Worth,
   { rounds, seed }: SearchTerms,
+  jobByJob: Taste['turns'] = null,
 ): Generator<Weighed, Weighed, boolean | undefined> {
   const random = xoroshiro128plus(seed);
   const drawn = (): number => uniformFloat64(random);
@@ -128,27 +189,13 @@ export function* improve(
       held,
       mostBroken: best.draft.broken.length,
       pushes: Math.floor(drawn() * PUSHES),
+      turns: jobByJob && (isLarge(problem) || drawn() < IN_TURN) ? jobByJob : null,
     });
     const own = worth(draft);
     if (!isBetter(best.worth, own)) weights = next;
     if (isBetter(own, best.worth)) [best, since] = [{ draft, worth: own }, 0];
     else if (++since % PATIENCE === 0) weights = usual;
     if (yield best) return best;
-  }
-  return best;
-}
-
-/**
- * A better schedule of some jobs, until nothing can be sooner. The same seed and the same rounds give the same one. May be held up; answered with `true`
- * it ends with the best so far.
- */
-export function* searchSchedule(jobs: readonly JobWork[], first: Found, terms: SearchTerms): Generator<Found, Found, boolean | undefined> {
-  const { problem, links } = first;
-  let best = first;
-  if (isProven(best.draft, best.bound)) return best;
-  for (const next of improve(problem, links, first, (draft) => worthOf(jobs, problem, draft), terms)) {
-    if (next.draft !== best.draft) best = { ...best, ...next };
-    if ((yield best) || isProven(best.draft, best.bound)) return best;
   }
   return best;
 }

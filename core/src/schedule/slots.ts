@@ -14,6 +14,11 @@ export class Taken {
     this.spells.splice(spellAfter(this.spells, spell.from), 0, spell);
   }
 
+  /** What was added before. */
+  remove({ from, to }: Spell): void {
+    if (to > from) this.spells.splice(spellAfter(this.spells, from), 1);
+  }
+
   /** The end of what is taken at a time; the time itself where nothing is. */
   freeFrom(time: number): number {
     const spell = this.spells[spellAfter(this.spells, time)];
@@ -113,6 +118,22 @@ export function soonest({ worker, time: { spells, longest, longestDay }, taken }
     if (left <= 0) return pieces;
   }
   return null;
+}
+
+/** The latest start of work that goes on over breaks so that it is over no sooner than a time; where nobody works then, with a least piece after the break. */
+export function startBack(spells: readonly Spell[], hand: number, end: number): number {
+  const at = spellAfter(spells, end);
+  const here = spells[at];
+  const over = here && end <= here.from ? Math.min(here.from + Math.min(LEAST_PIECE, hand), here.to) : end;
+  let left = hand;
+  for (let i = at; i >= 0; i--) {
+    const spell = spells[i];
+    if (!spell) continue;
+    const until = Math.min(over, spell.to);
+    if (until - spell.from >= left) return until - left;
+    left -= Math.max(0, until - spell.from);
+  }
+  return end - hand;
 }
 
 /** min for which somebody is called to work that others do. Model assumption. */

@@ -1,15 +1,4 @@
-import {
-  CATALOGUE,
-  chooseForJob,
-  firstSchedule,
-  Job,
-  planJob,
-  scheduleOf,
-  searchSchedule,
-  type JobChoice,
-  type Schedule,
-  type Shop,
-} from '@lift-bare/core';
+import { CATALOGUE, chooseForJob, Job, planJob, scheduleOf, searchSchedule, type JobChoice, type Schedule, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import * as z from 'zod';
 import { openApi } from '../api/openapi.ts';
@@ -80,7 +69,7 @@ function scheduleWithin(limit: number, { jobs, shop: given, now }: ScheduleReque
   const shop = given ?? profile;
   const from = now === undefined ? Date.now() : Date.parse(now);
   const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-  const search = searchSchedule(works, firstSchedule(works, shop, from), { rounds: Infinity, seed: 1 });
+  const search = searchSchedule(works, shop, from, { rounds: Infinity, seed: 1 });
   let step = search.next();
   while (!step.done) step = search.next(performance.now() > end);
   return scheduleOf(works, step.value, from);

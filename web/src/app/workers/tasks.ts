@@ -4,7 +4,6 @@ import {
   CATALOGUE,
   chooseForJob,
   comparePlans,
-  firstSchedule,
   forecast,
   gatherFacts,
   kitSavings,
@@ -103,7 +102,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
   *schedule({ jobs, shop, now, rounds }) {
     const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-    const search = searchSchedule(works, firstSchedule(works, shop, now), { rounds, seed: SEED });
+    const search = searchSchedule(works, shop, now, { rounds, seed: SEED });
     let step = search.next();
     let best = step.value;
     let shown = scheduleOf(works, best, now);
