@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Guard, Raised, Stage } from './operation.ts';
+import { Guard, Raised } from './operation.ts';
 import { WasteStream } from './waste.ts';
 
 const steps = z.string().describe('numbers of the run sheet, runs put together');
@@ -41,7 +41,13 @@ export const SafetySheet = z.strictObject({
   shop: z.string(),
   place: z.string(),
   stops: z.array(z.strictObject({ title: z.string(), change: z.string() })).describe('nothing begins before these are settled'),
-  hazards: z.array(z.strictObject({ stage: Stage, all: z.array(z.strictObject({ raised: Raised, name: z.string(), steps })) })),
+  hazards: z.array(
+    z.strictObject({
+      when: z.string().describe('day or days, or a stage of the work'),
+      all: z.array(z.strictObject({ raised: Raised, name: z.string(), steps })),
+    }),
+  ),
+  dated: z.boolean().describe('hazards go by day'),
   lines: z.array(SafetyLine),
   air: z.array(AirLine),
   people: z.array(z.strictObject({ name: z.string(), tasks: z.array(PersonTask) })),

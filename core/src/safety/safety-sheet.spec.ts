@@ -5,9 +5,11 @@ import type { Job } from '../model/job.ts';
 import { SafetySheet } from '../model/safety-sheet.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
+import { planSchedule } from '../schedule/plan-schedule.ts';
 import { sum } from '../units/sum.ts';
 import { filtersNeeded, hoursLeft } from './filters-needed.ts';
 import { safetySheet } from './safety-sheet.ts';
+import { STAGE_NAMES } from './sheet-words.ts';
 
 const TODAY = '2026-11-28';
 const sheetOf = (job: Job, shop: Shop, today = TODAY) => {
@@ -105,10 +107,33 @@ describe('what stands on the sheet', () => {
       target: { kind: 'keep' },
       finish: 'bare-polish',
     });
-    for (const { stage, all } of page.hazards) expect([stage, all.length > 0]).toEqual([stage, true]);
-    const raising = new Set(plan.operations.flatMap(({ stage, raises }) => (raises.length > 0 ? [stage] : [])));
-    expect(new Set(page.hazards.map(({ stage }) => stage))).toEqual(raising);
+    for (const { when, all } of page.hazards) expect([when, all.length > 0]).toEqual([when, true]);
+    const raising = new Set(plan.operations.flatMap(({ stage, raises }) => (raises.length > 0 ? [STAGE_NAMES[stage]] : [])));
+    expect(new Set(page.hazards.map(({ when }) => when))).toEqual(raising);
     expect(page.hazards.some(({ all }) => all.length === 1)).toBe(true);
+  });
+
+  test('with the job on the calendar what comes up goes by day, and no day leaves out what is done on it', () => {
+    const [job] = DEMO_JOBS as [Job];
+    const { operations } = planJob(job, DEMO_SHOP, CATALOGUE);
+    const now = new Date(2026, 10, 30, 7).getTime();
+    const { works } = planSchedule([{ id: 'tug', job, operations }], DEMO_SHOP, now);
+    const { hazards, dated } = safetySheet(job, DEMO_SHOP, planJob(job, DEMO_SHOP, CATALOGUE), TODAY, works);
+    expect(dated).toBe(true);
+    const [first] = hazards;
+    expect(first?.when).toBe('Mon 30 Nov');
+    const onMonday = works.filter(({ pieces }) => pieces.some(({ from }) => new Date(from).getDate() === 30));
+    const raised = new Set(onMonday.flatMap(({ operation }) => operations.find(({ id }) => id === operation)?.raises ?? []));
+    expect(new Set(first?.all.map((one) => one.raised))).toEqual(raised);
+    for (const { id, number, raises } of operations)
+      for (const one of raises)
+        expect([id, hazards.some(({ all }) => all.some((line) => line.raised === one && numbersIn(line.steps).includes(number)))]).toEqual([
+          id,
+          true,
+        ]);
+    // Days in a row that raise the same are one line.
+    const lists = hazards.map(({ all }) => all.map((line) => line.raised).join());
+    expect(lists.every((list, i) => list !== lists[i + 1])).toBe(true);
   });
 
   test('each stop once, with its way out', () => {

@@ -1,22 +1,24 @@
 import { FIRST_AID } from '../catalogue/first-aid.ts';
-import { HAZARD_NAMES } from '../catalogue/hazard-names.ts';
 import type { Job, Place } from '../model/job.ts';
-import { Guard, Raised, Stage, type Operation, type OperationKind } from '../model/operation.ts';
+import { Guard, type Operation, type OperationKind } from '../model/operation.ts';
 import type { Plan } from '../model/plan.ts';
 import type { SafetyLine, SafetySheet } from '../model/safety-sheet.ts';
+import type { ScheduledWork } from '../model/schedule.ts';
 import type { Shop } from '../model/shop.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { numberRuns } from '../units/number-runs.ts';
 import { airSums } from './air-sum.ts';
 import { airLines } from './air-lines.ts';
 import { filtersNeeded } from './filters-needed.ts';
+import { hazardsByDay, hazardsByStage } from './hazards-listed.ts';
 import { peopleTasks } from './people-tasks.ts';
 
 /**
  * Everything that has to be known, worn and kept ready for one job, read off its operations.
  * @param today ISO date: fit tests and cartridges are held against it
+ * @param works of the job on the calendar; null: it has no dates
  */
-export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): SafetySheet {
+export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string, works: readonly ScheduledWork[] | null = null): SafetySheet {
   const { operations, findings, waste, kit } = plan;
   const sums = airSums(job.place, operations);
   const raised = new Set(operations.flatMap(({ raises }) => raises));
@@ -26,7 +28,8 @@ export function safetySheet(job: Job, shop: Shop, plan: Plan, today: string): Sa
     shop: shop.name,
     place: placeText(job.place),
     stops: stopsOf(findings),
-    hazards: hazardsOf(operations),
+    hazards: works ? hazardsByDay(operations, works) : hazardsByStage(operations),
+    dated: works !== null,
     lines: linesOf(operations),
     air: airLines(sums),
     people: peopleTasks(shop.people, operations, { sums, today }),
@@ -50,17 +53,6 @@ function placeText({ indoors, extraction, room, airFlow }: Place): string {
 const stopsOf = (findings: Plan['findings']): SafetySheet['stops'] => [
   ...new Map(findings.flatMap(({ severity, title, change }) => (severity === 'stop' ? [[title, { title, change }] as const] : []))).values(),
 ];
-
-function hazardsOf(operations: readonly Operation[]): SafetySheet['hazards'] {
-  return Stage.options.flatMap((stage) => {
-    const own = operations.filter((operation) => operation.stage === stage);
-    const all = Raised.options.flatMap((raised) => {
-      const numbers = own.flatMap(({ raises, number }) => (raises.includes(raised) ? [number] : []));
-      return numbers.length === 0 ? [] : [{ raised, name: HAZARD_NAMES[raised], steps: numberRuns(numbers) }];
-    });
-    return all.length === 0 ? [] : [{ stage, all }];
-  });
-}
 
 /** Guard by guard, each with the steps that ask for it; steps in between that ask for nothing of it may be done in it too. */
 function linesOf(operations: readonly Operation[]): SafetyLine[] {

@@ -125,9 +125,6 @@ function startFor({ network, crew, times }: Problem, at: number, { pieces }: Pla
   return split ? startBack(spells, hand, end) : end - hand;
 }
 
-const endOf = ({ placed }: Draft): number => placed.reduce((latest, own) => Math.max(latest, own?.end ?? Infinity), 0);
-const isSooner = (a: Draft, b: Draft): boolean => a.broken.length < b.broken.length || (a.broken.length === b.broken.length && endOf(a) < endOf(b));
-
 interface Terms {
   readonly notBefore: readonly number[];
   readonly rank: readonly number[];

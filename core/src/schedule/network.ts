@@ -79,7 +79,7 @@ const ONE_MIX: Mixes = new Map();
 export function networkOf(operations: readonly Operation[], mixes: Mixes = ONE_MIX): Network {
   const activities: Activity[] = [];
   const spans: Span[] = [];
-  const known: Known = { ends: new Map(), lastOn: new Map() };
+  const known: Known = { ends: new Map(), lastOn: new Map(), lastCoat: new Map() };
   for (const operation of operations)
     for (const [mix, zones] of zonesByMix(operation, mixes)) {
       const first = activities.length;
@@ -87,10 +87,12 @@ export function networkOf(operations: readonly Operation[], mixes: Mixes = ONE_M
       const last = activities.length - 1;
       if (last > first) spans.push(dwellOf(operation, first));
       spans.push(...spansInto(operation, first, zones, known));
+      if (operation.kind === 'wax-hollow') spans.push(...afterCoats(first, known));
       const wait = last > first || CHECKS_A_WAIT.has(operation.kind) ? 0 : whole(operation.wait);
       for (const zone of zones) {
         known.lastOn.set(zone, { at: last, wait });
         known.ends.set(`${operation.id} ${zone}`, last);
+        if (operation.coat) known.lastCoat.set(zone, last);
       }
     }
   return { activities, spans };
@@ -148,7 +150,13 @@ interface Known {
   readonly ends: Map<string, number>;
   /** by zone: what was done last, and how long it then works alone */
   readonly lastOn: Map<string, { readonly at: number; readonly wait: number }>;
+  /** by zone: where its last film was laid */
+  readonly lastCoat: Map<string, number>;
 }
+
+/** Wax that drifts onto a face keeps paint from wetting it: it is sprayed when no face of the job waits for a coat any more. Common practice, no source. */
+const afterCoats = (to: number, { lastCoat }: Known): Span[] =>
+  [...new Set(lastCoat.values())].map((from) => ({ from, to, least: 0, most: null, what: null, missed: null }));
 
 /** The clocks that end here, and the order of each face: it waits for what works alone, save where a clock from there says how long. */
 function spansInto({ lags }: Operation, to: number, zones: readonly string[], { ends, lastOn }: Known): Span[] {

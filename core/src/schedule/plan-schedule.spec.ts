@@ -242,6 +242,13 @@ describe('several jobs', () => {
 });
 
 describe('the network', () => {
+  test('wax is sprayed into a hollow only once every face of the job has its paint', () => {
+    const { works } = scheduled(TUG);
+    const wax = works.filter(({ operation }) => operation.includes('wax-hollow'));
+    expect(wax).toHaveLength(1);
+    expect(wax[0]?.start).toBeGreaterThanOrEqual(Math.max(...works.filter(({ coat }) => coat).map(({ end }) => end)));
+  });
+
   const { activities, spans } = networkOf(workOf(TUG).operations);
 
   test('each face keeps the order of its steps', () => {

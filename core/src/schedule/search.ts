@@ -35,9 +35,20 @@ export interface SearchTerms {
   readonly seed: number;
 }
 
+/** How often the order is changed in the search for the schedule that is shown; the same everywhere, so that no two sheets differ. */
+export const SHOWN: SearchTerms = { rounds: 300, seed: 1 };
+
+/** The schedule that is shown: with the search that belongs to it. */
+export function shownSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
+  return last(searchSchedule(jobs, shop, now, SHOWN));
+}
+
 /** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
 export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
-  const search = searchSchedule(jobs, shop, now, null);
+  return last(searchSchedule(jobs, shop, now, null));
+}
+
+function last(search: Generator<Found, Found, boolean | undefined>): Found {
   let step = search.next();
   while (!step.done) step = search.next();
   return step.value;

@@ -57,6 +57,10 @@ export const SafetyRequest = z
     job: Job,
     shop: Shop.optional(),
     today: z.iso.date({ error: 'needs a date' }).describe('fit tests and cartridges are held against it'),
+    now: z.iso
+      .datetime({ error: 'needs a date and time' })
+      .optional()
+      .describe('given: hazards go by the days of the schedule that begins no sooner; else by stage'),
   })
   .meta({ id: 'SafetyRequest' });
 export const ScheduleBody = Schedule.meta({ id: 'Schedule' });

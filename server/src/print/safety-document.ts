@@ -1,13 +1,4 @@
-import {
-  AIR_VERDICTS,
-  formatQuantity,
-  GUARD_NAMES,
-  STAGE_NAMES,
-  WASTE_HAZARDS,
-  type SafetyLine,
-  type SafetySheet,
-  type UnitSystem,
-} from '@lift-bare/core';
+import { AIR_VERDICTS, formatQuantity, GUARD_NAMES, WASTE_HAZARDS, type SafetyLine, type SafetySheet, type UnitSystem } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { CARE, INK, RULED, SHEET_STYLES } from './styles.ts';
 
@@ -34,7 +25,7 @@ export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumen
         margin: [0, 1, 0, 4],
       },
       ...stops(sheet),
-      ...block('What comes up', hazards(sheet)),
+      ...block(sheet.dated ? 'What comes up, day by day' : 'What comes up', hazards(sheet)),
       ...block('To wear and to have', protection(sheet)),
       ...block('Air', air(sheet, terms)),
       ...block('People', people(sheet)),
@@ -74,7 +65,7 @@ const hazards = ({ hazards: all }: SafetySheet): Content | null =>
     : table(
         [64, '*'],
         [],
-        all.map(({ stage, all: own }) => [{ text: STAGE_NAMES[stage], bold: true }, own.map(({ name, steps }) => `${name} (${steps})`).join(' · ')]),
+        all.map(({ when, all: own }) => [{ text: when, bold: true }, own.map(({ name, steps }) => `${name} (${steps})`).join(' · ')]),
       );
 
 function protection({ lines }: SafetySheet): Content | null {

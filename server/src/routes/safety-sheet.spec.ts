@@ -22,11 +22,18 @@ test('the sheet as data, by the saved shop or by one that is sent', async () => 
 });
 
 test.each(['/pdf', '/waste/pdf'])('%s: a PDF of two pages at most', async (path) => {
-  const { body, headers } = await ask(path, { job, today }).expect(200);
+  const { body, headers } = await ask(path, { job, today, now: '2026-11-30T07:00:00Z' }).expect(200);
   expect(headers['content-type']).toContain('application/pdf');
   const text = (body as Buffer).toString('latin1');
   expect(text.startsWith('%PDF-')).toBe(true);
   expect(Number(/\/Type \/Pages[^>]*\/Count (\d+)/.exec(text)?.[1] ?? /\/Count (\d+)/.exec(text)?.[1])).toBeLessThanOrEqual(2);
+});
+
+test('with a time to begin hazards go by the days that Time shows', async () => {
+  const { body } = await ask('', { job, today, now: '2026-11-30T07:00:00Z' }).expect(200);
+  expect(body.dated).toBe(true);
+  expect(body.hazards[0].when).toBe('Mon 30 Nov');
+  expect((await ask('', { job, today }).expect(200)).body.dated).toBe(false);
 });
 
 test('a date that is none and a broken job are told with their place', async () => {

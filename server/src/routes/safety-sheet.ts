@@ -1,4 +1,15 @@
-import { CATALOGUE, planJob, safetySheet, type SafetySheet, type Shop } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  planJob,
+  safetySheet,
+  scheduleOf,
+  shownSchedule,
+  type Job,
+  type Plan,
+  type SafetySheet,
+  type ScheduledWork,
+  type Shop,
+} from '@lift-bare/core';
 import { Router, type Request } from 'express';
 import { readBody } from '../api/read-body.ts';
 import { SafetyRequest } from '../api/schemas.ts';
@@ -9,9 +20,10 @@ import { wasteDocument } from '../print/waste-document.ts';
 /** The safety sheet of a job document, as data and to print, and the note for its waste. `profile` is the saved shop, with the hours of the bench. */
 export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
   const read = async (request: Request): Promise<{ sheet: SafetySheet; shop: Shop; today: string }> => {
-    const { job, shop: given, today } = readBody(SafetyRequest, request);
+    const { job, shop: given, today, now } = readBody(SafetyRequest, request);
     const shop = given ?? (await profile());
-    return { sheet: safetySheet(job, shop, planJob(job, shop, CATALOGUE), today), shop, today };
+    const plan = planJob(job, shop, CATALOGUE);
+    return { sheet: safetySheet(job, shop, plan, today, now === undefined ? null : worksOf(job, shop, plan, Date.parse(now))), shop, today };
   };
   return Router()
     .post('/', async (request, response) => {
@@ -27,4 +39,10 @@ export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
       const pdf = await pdfOf(wasteDocument(sheet, { units: shop.units, today }));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="waste-note.pdf"').send(pdf);
     });
+}
+
+/** The days of a job by itself, as Time shows them. */
+function worksOf(job: Job, shop: Shop, { operations }: Plan, now: number): readonly ScheduledWork[] {
+  const jobs = [{ id: 'job', job, operations }];
+  return scheduleOf(jobs, shownSchedule(jobs, shop, now), now).works;
 }

@@ -13,8 +13,9 @@ export class SafetyApi {
     return this.http.get<WornSpell[]>('/api/v1/worn').pipe(catchError(() => of([])));
   }
 
-  /** @param today ISO date */
-  pdf(what: 'sheet' | 'waste', job: Job, shop: Shop, today: string): Observable<Blob> {
-    return this.http.post(`/api/v1/safety-sheet${what === 'sheet' ? '' : '/waste'}/pdf`, { job, shop, today }, { responseType: 'blob' });
+  /** @param today ISO date @param now ms from which the days of the job are reckoned */
+  pdf(what: 'sheet' | 'waste', job: Job, shop: Shop, today: string, now: number): Observable<Blob> {
+    const body = { job, shop, today, ...(what === 'sheet' ? { now: new Date(now).toISOString() } : {}) };
+    return this.http.post(`/api/v1/safety-sheet${what === 'sheet' ? '' : '/waste'}/pdf`, body, { responseType: 'blob' });
   }
 }

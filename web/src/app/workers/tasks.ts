@@ -10,6 +10,7 @@ import {
   planJob,
   scheduleOf,
   searchSchedule,
+  SHOWN,
   waysOut,
   whatWouldOpen,
   withOwnRows,
@@ -59,7 +60,6 @@ export interface TaskMap {
       readonly jobs: readonly { readonly id: string; readonly job: Job }[];
       readonly shop: Shop;
       readonly now: number;
-      readonly rounds: number;
     };
     progress: Schedule;
     result: Schedule;
@@ -95,14 +95,11 @@ export type TaskName = keyof TaskMap;
 export type Search<T extends TaskName> = Generator<TaskMap[T]['progress'], TaskMap[T]['result'], boolean | undefined>;
 type Work<T extends TaskName> = (input: TaskMap[T]['input']) => Search<T> | TaskMap[T]['result'];
 
-/** The same job gives the same schedule. */
-const SEED = 1;
-
 export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
-  *schedule({ jobs, shop, now, rounds }) {
+  *schedule({ jobs, shop, now }) {
     const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-    const search = searchSchedule(works, shop, now, { rounds, seed: SEED });
+    const search = searchSchedule(works, shop, now, SHOWN);
     let step = search.next();
     let best = step.value;
     let shown = scheduleOf(works, best, now);

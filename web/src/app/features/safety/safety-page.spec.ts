@@ -1,18 +1,19 @@
 import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Shop } from '@lift-bare/core';
+import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, planSchedule, type Job, type Schedule, type Shop } from '@lift-bare/core';
 import { NEVER, of, throwError } from 'rxjs';
 import { HttpErrorResponse } from '@angular/common/http';
 import { SafetyApi } from '../../api/safety-api';
 import { PlannerClient } from '../../workers/planner-client';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
+import { ScheduleClient } from '../../workers/schedule-client';
 import { SafetyPage } from './safety-page';
 
 const [tug] = DEMO_JOBS as [Job];
 
-async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'] = () => NEVER) {
+async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'] = () => NEVER, dates: Schedule | null = null) {
   const context = {
     job: signal(job),
     shop: signal(shop),
@@ -32,6 +33,7 @@ async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'
       { provide: JobContext, useValue: context },
       { provide: Units, useValue: units },
       { provide: PlannerClient, useValue: {} },
+      { provide: ScheduleClient, useValue: { of: () => of({ schedule: dates, busy: false, trouble: null }) } },
       { provide: SafetyApi, useValue: { pdf, worn: () => of([]) } },
     ],
   });
@@ -57,6 +59,16 @@ test('what the shop lacks is a stop with its ways out, and is marked where it is
   const stop = [...root.querySelectorAll('.note.stop')].find((note) => note.textContent?.includes('Supplied-air set missing'));
   expect([...(stop?.querySelectorAll('a') ?? [])].map((a) => a.textContent)).toContain('Kit of the shop');
   expect(text()).toMatch(/supplied air: no smell is no proof ?not in the shop/);
+});
+
+test('what comes up goes by day once the days are known, by stage before', async () => {
+  expect((await page()).text()).toMatch(/What comes up ?Set up/);
+  TestBed.resetTestingModule();
+  const now = new Date(2026, 10, 30, 7).getTime();
+  const dates = planSchedule([{ id: 'tug', job: tug, operations: planJob(tug, DEMO_SHOP, CATALOGUE).operations }], DEMO_SHOP, now);
+  const { text } = await page(tug, DEMO_SHOP, undefined, dates);
+  await new Promise((settled) => setTimeout(settled, 100));
+  expect(text()).toMatch(/What comes up, day by day ?Mon 30 Nov/);
 });
 
 test('without people the page says where they are entered', async () => {

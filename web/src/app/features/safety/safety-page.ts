@@ -1,15 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { AIR_VERDICTS, GUARD_NAMES, safetySheet, STAGE_NAMES, WASTE_HAZARDS, withWorn, type AirLine } from '@lift-bare/core';
+import { AIR_VERDICTS, GUARD_NAMES, safetySheet, WASTE_HAZARDS, withWorn, type AirLine } from '@lift-bare/core';
 import { format } from 'date-fns';
+import { debounceTime, EMPTY, switchMap } from 'rxjs';
 import { SafetyApi } from '../../api/safety-api';
 import { failureOf } from '../../api/problem';
 import { JobContext } from '../../state/job-context';
 import { saveBlob } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
+import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 
+/** ms after the last edit before a schedule is asked for. */
+const SETTLE = 60;
 /** What is asked or told about air and place without stopping the work. */
 const TOLD = ['air-unknown', 'air-mask', 'place-public'];
 
@@ -25,7 +29,7 @@ export class SafetyPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   private readonly api = inject(SafetyApi);
-  protected readonly stages = STAGE_NAMES;
+  private readonly schedules = inject(ScheduleClient);
   protected readonly guards = GUARD_NAMES;
   protected readonly verdicts = AIR_VERDICTS;
   protected readonly making = signal<'sheet' | 'waste' | null>(null);
@@ -34,9 +38,23 @@ export class SafetyPage {
   private readonly worn = toSignal(this.api.worn(), { initialValue: [] });
   /** with the hours of the bench in its register of cartridges */
   private readonly shop = computed(() => withWorn(this.context.shop(), this.worn()));
+  /** from which days are reckoned, on the page and on the PDF */
+  private readonly from = this.context.now();
+  private readonly given = computed(() => {
+    const job = this.context.job();
+    return job && this.context.plan() ? { job, shop: this.context.shop(), id: this.context.jobId() } : null;
+  });
+  private readonly dates = toSignal(
+    toObservable(this.given).pipe(
+      debounceTime(SETTLE),
+      switchMap((given) => (given ? this.schedules.of([{ id: given.id, job: given.job }], given.shop, this.from) : EMPTY)),
+    ),
+    { initialValue: NOT_YET },
+  );
+  /** hazards go by stage until the days are found */
   protected readonly sheet = computed(() => {
-    const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? safetySheet(job, this.shop(), plan, this.today()) : null;
+    const [job, plan, { schedule, busy }] = [this.context.job(), this.context.plan(), this.dates()];
+    return job && plan ? safetySheet(job, this.shop(), plan, this.today(), busy ? null : (schedule?.works ?? null)) : null;
   });
   /** stops, and what is to be known about the air, each once */
   protected readonly unsettled = computed(() => [
@@ -65,7 +83,7 @@ export class SafetyPage {
     if (!job) return;
     this.failed.set(null);
     this.making.set(what);
-    this.api.pdf(what, job, this.shop(), this.today()).subscribe({
+    this.api.pdf(what, job, this.shop(), this.today(), this.from).subscribe({
       next: (pdf) => {
         this.making.set(null);
         saveBlob(`${job.name} ${what === 'sheet' ? 'safety sheet' : 'waste note'}.pdf`, pdf);

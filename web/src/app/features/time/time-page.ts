@@ -25,7 +25,7 @@ import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 import { byPart, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
-import { NOT_YET, ScheduleClient } from './schedule-client';
+import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
 import { boundText, chainText, dayAndTime, fromTo, gapText, shortTime } from './time-words';

@@ -9,7 +9,7 @@ import { shopFeature } from '../../state/shop.reducer';
 import { toShop } from '../../state/shop-time';
 import { byJob, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
-import { NOT_YET, ScheduleClient } from './schedule-client';
+import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
 import { dayAndTime, gapText } from './time-words';

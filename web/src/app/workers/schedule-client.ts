@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import type { Job, Schedule, Shop } from '@lift-bare/core';
 import { map, type Observable, scan } from 'rxjs';
-import { PlannerClient } from '../../workers/planner-client';
+import { PlannerClient } from './planner-client';
 
 export interface ScheduleState {
   readonly schedule: Schedule | null;
@@ -10,9 +10,6 @@ export interface ScheduleState {
 }
 export const NOT_YET: ScheduleState = { schedule: null, busy: true, trouble: null };
 
-/** Times the order of search for a better schedule is changed; a second or so for a usual job. */
-const ROUNDS = 300;
-
 /** Schedules made in the worker: the first at once, better ones as they are found. */
 @Injectable({ providedIn: 'root' })
 export class ScheduleClient {
@@ -20,7 +17,7 @@ export class ScheduleClient {
 
   /** @param now ms; nothing begins before it */
   of(jobs: readonly { readonly id: string; readonly job: Job }[], shop: Shop, now: number): Observable<ScheduleState> {
-    return this.planner.run('schedule', { jobs, shop, now, rounds: ROUNDS }).pipe(
+    return this.planner.run('schedule', { jobs, shop, now }).pipe(
       map((report): ScheduleState =>
         report.kind === 'failed'
           ? { schedule: null, busy: false, trouble: report.reason }
