@@ -86,5 +86,6 @@ export function madeUp(seed, size, people) {
     from: activities.map(() => 0),
     times: activities.map(() => null),
     pinned: activities.map(() => false),
+    fixed: activities.map(() => null),
   };
 }

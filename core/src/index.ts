@@ -56,6 +56,7 @@ export { equipped, remedied, type Remedy } from './choice/remedy.ts';
 export { waysOut, type WayOut } from './choice/ways-out.ts';
 export { planSchedule, scheduleOf } from './schedule/plan-schedule.ts';
 export { firstSchedule, searchSchedule, SHOWN, shownSchedule } from './schedule/search.ts';
+export { openWindows, type OpenWindow } from './schedule/open-windows.ts';
 export { broughtForward, type Sooner } from './schedule/brought-forward.ts';
 export type { JobWork } from './schedule/problem.ts';
 export { Schedule, type ChainLink, type ScheduledWindow, type ScheduledWork } from './model/schedule.ts';

@@ -51,5 +51,6 @@ export function problemOfNumbers({ hands, spans = [], people = 1, may, more = {}
     from: hands.map((_, i) => pins[i] ?? 0),
     times: hands.map(() => null),
     pinned: hands.map((_, i) => i in pins),
+    fixed: hands.map(() => null),
   };
 }

@@ -217,12 +217,25 @@ export const Item = z.strictObject({
 });
 export type Item = z.infer<typeof Item>;
 
+const moment = z.iso.datetime({ error: 'needs a date and time' });
+
 /** Work that is not begun before a time, and first then: where somebody has put it on the calendar. */
 export const Pin = z.strictObject({
   work: z.string().max(120).describe('operation, with the phase or the mix where it is done in several'),
-  at: z.iso.datetime({ error: 'needs a date and time' }),
+  at: moment,
 });
 export type Pin = z.infer<typeof Pin>;
+
+/** When work was really begun and over; it stays as it happened, and what follows goes on from it. */
+export const Progress = z
+  .strictObject({
+    work: z.string().max(120).describe('operation, and the phase or the mix where it is done in several'),
+    from: moment,
+    to: moment.nullable().describe('null: under way'),
+    by: z.string().max(40).default('').describe('who does it'),
+  })
+  .refine(({ from, to }) => to === null || Date.parse(from) <= Date.parse(to), { path: ['to'], message: 'must not be before its start' });
+export type Progress = z.infer<typeof Progress>;
 
 /** The job document: the truth that every plan is computed from. Lengths and temperatures carry their unit in their brand. */
 export const Job = z
@@ -237,6 +250,7 @@ export const Job = z
     start: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day on which the work begins; null: as soon as it can'),
     due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
     pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),
+    progress: z.array(Progress).max(2000, 'at most 2000 steps').default([]).describe('work that has begun, and when it was over'),
     notes: note,
     archived: z.boolean(),
   })

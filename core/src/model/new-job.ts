@@ -29,6 +29,7 @@ export const newJob = (name: string): Job => ({
   start: null,
   due: null,
   pins: [],
+  progress: [],
   notes: '',
   archived: false,
 });

@@ -21,6 +21,7 @@ export const ScheduledWork = z.strictObject({
   pieces: z.array(z.strictObject({ from: ms, to: ms, person: z.string() })).describe('of hands: broken off at breaks and nights where it may be'),
   alone: ms.describe('until when it then works alone; the end where it does not'),
   pinned: z.boolean(),
+  state: z.enum(['planned', 'under way', 'done']),
 });
 export type ScheduledWork = z.infer<typeof ScheduledWork>;
 

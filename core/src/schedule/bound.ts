@@ -8,7 +8,7 @@ import { soonestOf, type WorkingTime } from './slots.ts';
  * it, and never before all that leads to it has found hands. People are taken not to stand in each other's way otherwise.
  */
 export function boundOf(problem: Problem, { into }: Links): number {
-  const { network, crew, may, from, times } = problem;
+  const { network, crew, may, from, times, fixed } = problem;
   const count = network.activities.length;
   const capacity = capacityOf(crew);
   const ends = new Array<number>(count).fill(0);
@@ -25,9 +25,16 @@ export function boundOf(problem: Problem, { into }: Links): number {
       ready = Math.max(ready, (ends[span.from] as number) + span.least);
     }
     before.push(ancestors);
+    const done = fixed[i];
+    if (done) {
+      ends[i] = done.end;
+      bound = Math.max(bound, done.end);
+      continue;
+    }
     let hands = 0;
     let first = from[i] as number;
     for (const one of ancestors) {
+      if (fixed[one]) continue;
       hands += network.activities[one]?.hand ?? 0;
       first = Math.min(first, from[one] as number);
     }

@@ -11,7 +11,7 @@ const LUNCH = 120;
 const DAYS_WORK = 300;
 
 /** Walks a schedule and holds it against everything that binds it. Shares nothing with what made it. */
-export function checkSchedule({ network, crew, may, from, times }: Problem, placed: readonly (Placed | null)[]): Breach[] {
+export function checkSchedule({ network, crew, may, from, times, fixed }: Problem, placed: readonly (Placed | null)[]): Breach[] {
   const breaches: Breach[] = [];
   const say = (what: Breach['what'], says: string): void => void breaches.push({ what, says });
   const name = (i: number): string => network.activities[i]?.id ?? String(i);
@@ -19,6 +19,8 @@ export function checkSchedule({ network, crew, may, from, times }: Problem, plac
   network.activities.forEach(({ hand, split }, i) => {
     const own = placed[i];
     if (!own) return say('not done', name(i));
+    // What has happened stays as it happened.
+    if (fixed[i]) return own.start === fixed[i].start && own.end === fixed[i].end ? undefined : say('time', `${name(i)}: moved after it was done`);
     const worked = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0);
     if (Math.abs(worked - hand) > 1e-6) say('time', `${name(i)}: ${worked} of ${hand} min`);
     if (own.start < (from[i] ?? 0)) say('too soon', name(i));
@@ -40,7 +42,7 @@ export function checkSchedule({ network, crew, may, from, times }: Problem, plac
 
   for (const { from: a, to: b, least, most } of network.spans) {
     const [before, after] = [placed[a], placed[b]];
-    if (!before || !after) continue;
+    if (!before || !after || fixed[b]) continue;
     if (after.start < before.end + least - 1e-6) say('order', `${name(b)} ${after.start - before.end} min after ${name(a)}, ${least} at the least`);
     if (most !== null && after.start > before.end + most + 1e-6)
       say('window', `${name(b)} ${after.start - before.end} min after ${name(a)}, ${most} at the most`);
@@ -50,7 +52,7 @@ export function checkSchedule({ network, crew, may, from, times }: Problem, plac
   placed.forEach((own, i) => {
     const plant = network.activities[i]?.plant;
     for (const piece of own?.pieces ?? [])
-      for (const key of piece.to > piece.from ? [`person ${piece.worker}`, ...(plant ? [plant] : [])] : [])
+      for (const key of piece.to > piece.from && !fixed[i] ? [`person ${piece.worker}`, ...(plant ? [plant] : [])] : [])
         taken.set(key, [...(taken.get(key) ?? []), { ...piece, i }]);
   });
   for (const [key, pieces] of taken) {

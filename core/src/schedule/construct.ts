@@ -15,6 +15,8 @@ export interface Problem {
   readonly times: readonly (readonly WorkingTime[] | null)[];
   /** for each activity whether somebody has put it there: it goes first, and is not begun later for a window */
   readonly pinned: readonly boolean[];
+  /** for each activity where it was done, or is under way; null: not begun */
+  readonly fixed: readonly (Placed | null)[];
 }
 
 /** When one activity is done, and by whom: the pieces of working time that it takes. */
@@ -88,7 +90,7 @@ export function construct(
     const over = by - span.most - opens.end;
     own.since = over < own.nearest ? 0 : own.since + 1;
     own.nearest = Math.min(own.nearest, over);
-    if (own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from]) {
+    if (own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from] || problem.fixed[span.from]) {
       // What was begun later for its sake is not any more.
       given.add(span);
       mends.clear();
@@ -187,7 +189,8 @@ class Generation {
       this.enter(at, placed);
       for (const span of this.links.into[at] ?? []) {
         const opens = this.placed[span.from];
-        if (!opens || !isWindow(span) || this.terms.given.has(span)) continue;
+        // What has happened cannot be mended.
+        if (!opens || !isWindow(span) || this.terms.given.has(span) || this.problem.fixed[at]) continue;
         if (!placed || placed.start > opens.end + span.most) return { span, opens, by: placed?.start ?? Infinity };
       }
     }
@@ -229,7 +232,7 @@ class Generation {
     this.open.add(at);
   }
 
-  /** The one whose turn it is, with the soonest deadline, then the one that most hangs on. */
+  /** What has happened; else the one whose turn it is, with the soonest deadline, then the one that most hangs on. */
   private take(): number {
     let best = -1;
     for (const at of this.open) if (best < 0 || this.before(at, best)) best = at;
@@ -239,6 +242,8 @@ class Generation {
 
   private before(a: number, b: number): boolean {
     const { rank, turns } = this.terms;
+    const happened = this.problem.fixed[a] !== null;
+    if (happened !== (this.problem.fixed[b] !== null)) return happened;
     if (turns && turns[a] !== turns[b]) return (turns[a] as number) < (turns[b] as number);
     const [one, other] = [this.urgency(a), this.urgency(b)];
     if (one !== other) return one < other;
@@ -252,9 +257,10 @@ class Generation {
   }
 
   private place(at: number): Placed | null {
-    const { network, crew, may, times } = this.problem;
+    const { network, crew, may, times, fixed } = this.problem;
     const activity = network.activities[at] as Activity;
     const from = this.ready[at] as number;
+    if (fixed[at]) return fixed[at];
     if (from === Infinity) return null;
     const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
     const candidates = (may[at] ?? []).map((worker) => ({

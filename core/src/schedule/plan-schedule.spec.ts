@@ -3,7 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_JOBS, DEMO_SHOP } from '../demo/demo-jobs.ts';
 import { USUAL_HOURS } from '../model/calendar.ts';
 import type { Job } from '../model/job.ts';
-import { Schedule } from '../model/schedule.ts';
+import { Schedule, type ScheduledWindow, type ScheduledWork } from '../model/schedule.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { broughtForward } from './brought-forward.ts';
@@ -212,6 +212,55 @@ test('a search of the shop week is never worse than what stands at once, and end
   const other = searchSchedule(tug, ALONE, MONDAY, { rounds: 1e6, seed: 1 });
   expect(other.next().done).toBe(false);
   expect(other.next(true).done).toBe(true);
+});
+
+describe('work that has begun', () => {
+  const iso = (time: number): string => new Date(time).toISOString();
+  const planned = scheduled(TUG);
+  const [first, second] = planned.works.filter(({ stage, hand }) => stage === 'strip' && hand > 20) as [ScheduledWork, ScheduledWork];
+  const at = (now: number, progress: Job['progress']) => {
+    const works = [workOf({ ...TUG, progress })];
+    const found = firstSchedule(works, DEMO_SHOP, now);
+    expect(checkSchedule(found.problem, found.draft.placed).filter(({ what }) => what !== 'window')).toEqual([]);
+    return scheduleOf(works, found, now);
+  };
+  const workIn = ({ works }: Schedule, id: string): ScheduledWork => works.find((work) => work.id === id) as ScheduledWork;
+
+  test('what is done stays where it happened, and counts for all that comes before it on its faces; the rest begins now', () => {
+    const now = second.end + 26 * HOUR;
+    const [from, to] = [second.start + HOUR, second.end + 2 * HOUR];
+    const later = at(now, [{ work: second.id, from: iso(from), to: iso(to), by: second.people[0] ?? '' }]);
+    expect(workIn(later, second.id)).toMatchObject({ start: from, end: to, state: 'done', people: [second.people[0]] });
+    for (const work of later.works) if (work.state === 'planned') expect(work.start).toBeGreaterThanOrEqual(now);
+    const before = later.works.filter(({ zones, number }) => number < second.number && zones.some((zone) => second.zones.includes(zone)));
+    expect(before.length).toBeGreaterThan(0);
+    expect(before.map(({ state }) => state)).toEqual(before.map(() => 'done'));
+  });
+
+  test('what is under way goes on with the hands that are left, in the hands of who began it', () => {
+    const [opening = 0] = planned.open.map(({ from }) => from);
+    const now = opening + 30 * 60_000;
+    const running = at(now, [{ work: first.id, from: iso(opening), to: null, by: 'J. T.' }]);
+    const work = workIn(running, first.id);
+    expect(work).toMatchObject({ start: opening, state: 'under way', people: ['J. T.'] });
+    const ahead = work.pieces.filter(({ from }) => from >= now).reduce((sum, piece) => sum + piece.to - piece.from, 0) / 60_000;
+    expect(ahead).toBe(Math.max(1, first.hand - 30));
+  });
+
+  test('a window that really ran out is told, and what follows is not held back for it', () => {
+    const window = planned.windows.find(({ what }) => what === 'prime') as ScheduledWindow;
+    const bared = workIn(planned, window.from);
+    const now = bared.end + 5 * DAY;
+    const late = at(now, [{ work: bared.id, from: iso(bared.start), to: iso(bared.end), by: '' }]);
+    const own = late.windows.find(({ from, to }) => from === window.from && to === window.to);
+    expect(own).toMatchObject({ kept: false, opens: bared.end });
+    expect(workIn(late, window.to).start).toBeGreaterThan(own?.closes ?? Infinity);
+    expect(endOf(late)).toBeLessThan(Infinity);
+  });
+
+  test('where nothing has begun nothing changes, and a step of another plan is passed over', () => {
+    expect(endOf(at(MONDAY, [{ work: 'gone.strip.1', from: iso(MONDAY - DAY), to: null, by: '' }]))).toBe(endOf(planned));
+  });
 });
 
 describe('several jobs', () => {

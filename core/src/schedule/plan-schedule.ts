@@ -67,6 +67,11 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
     })),
     alone: msAt(problem, placed.end + alone),
     pinned: problem.pinned[i] ?? false,
+    state: problem.fixed[i]
+      ? jobs[problem.jobOf[i] as number]?.job.progress.some(({ work, to }) => work === id && to === null)
+        ? 'under way'
+        : 'done'
+      : 'planned',
   };
 }
 

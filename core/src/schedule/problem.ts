@@ -5,15 +5,16 @@ import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { both, spellsOf, type Spell } from './calendar.ts';
-import type { Problem } from './construct.ts';
+import type { Placed, Problem } from './construct.ts';
 import { crewOf, mayWork, type Worker } from './crew.ts';
+import { happened } from './happened.ts';
 import { networkOf, type Activity, type Mixes, type Span } from './network.ts';
 import { timeOf, type WorkingTime } from './slots.ts';
 
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {
   readonly id: string;
-  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins' | 'place'>;
+  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins' | 'progress' | 'place'>;
   readonly operations: readonly Operation[];
 }
 
@@ -36,7 +37,7 @@ export const dueAt = ({ due }: Pick<Job, 'due'>): number | null => (due === null
 
 /** All that a schedule of some jobs is made from. @param now ms; nothing begins before it */
 export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[] = []): ShopProblem {
-  const origin = startOfDay(now).getTime();
+  const origin = startOfDay(Math.min(now, ...jobs.flatMap(({ job }) => job.progress.map(({ from }) => parseISO(from).getTime())))).getTime();
   const crew = crewOf(shop, origin, HORIZON);
   const activities: Activity[] = [];
   const spans: Span[] = [];
@@ -44,6 +45,8 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   const times: Problem['times'][number][] = [];
   const timesOf = dryTimes(crew, origin);
   const pinned: boolean[] = [];
+  const may: (readonly number[])[] = [];
+  const fixed: (Placed | null)[] = [];
   const jobOf: number[] = [];
   // By their ids, so that the order of the list decides nothing.
   const inOrder = [...jobs.entries()].sort(([, a], [, b]) => (a.id < b.id ? -1 : 1));
@@ -51,6 +54,9 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
     const own = networkOf(operations, mixes[i]);
     const at = activities.length;
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
+    const ownMay = mayOf(crew, own.activities);
+    may.push(...ownMay);
+    fixed.push(...happened(own, job.progress, crew, ownMay, Math.ceil(minuteAt(origin, now)), (ms) => minuteAt(origin, ms)));
     for (const activity of own.activities) times.push(timesOf(activity, job.place));
     activities.push(...own.activities);
     spans.push(...own.spans.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
@@ -61,7 +67,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
       jobOf.push(i);
     }
   }
-  return { network: { activities, spans }, crew, may: mayOf(crew, activities), from, pinned, times, origin, jobOf };
+  return { network: { activities, spans }, crew, may, from, pinned, times, fixed, origin, jobOf };
 }
 
 /** Outdoors a coat is laid on only while there is no dew, and so long before it that it has set; of the same hours each worker's time is cut once. */

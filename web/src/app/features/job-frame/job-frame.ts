@@ -6,6 +6,7 @@ import { KeyHelp } from './key-help';
 import { ConflictNote } from './conflict-note';
 import { PartList } from './part-list';
 import { SaveMark } from './save-mark';
+import { WindowNote } from './window-note';
 import { benchFeature } from '../../state/bench.reducer';
 import { JobContext } from '../../state/job-context';
 import { IntoView } from '../../ui/into-view';
@@ -17,7 +18,7 @@ import { STAGES } from '../../ui/words';
 /** The frame of an open job: order of work across the top, parts at the left, state and units at the foot. */
 @Component({
   selector: 'lb-job-frame',
-  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar],
+  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar, WindowNote],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
   providers: [JobContext],

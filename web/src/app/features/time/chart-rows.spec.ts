@@ -2,7 +2,7 @@ import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, planSchedule, type Job } from
 import { byJob, byPart, byPerson } from './chart-rows';
 import { daySheets } from './day-sheets';
 import { timeAxis, xOf } from './time-axis';
-import { boundText, chainText, spanText } from './time-words';
+import { boundText, chainText, spanText } from '../../ui/time-words';
 
 const [tug, , trailer] = DEMO_JOBS as [Job, Job, Job];
 const MONDAY = new Date(2026, 10, 30, 7).getTime();

@@ -4,7 +4,7 @@ import type { Schedule, ScheduledWork } from '@lift-bare/core';
 import { startOfDay } from 'date-fns';
 import { Units } from '../../ui/units.service';
 import { daySheets } from './day-sheets';
-import { fromTo, spanText } from './time-words';
+import { fromTo, spanText } from '../../ui/time-words';
 
 /** What is on for each person on one day or on all of them: to work from, and to print. */
 @Component({

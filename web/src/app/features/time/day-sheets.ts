@@ -1,6 +1,6 @@
 import type { Schedule, ScheduledWork } from '@lift-bare/core';
 import { format, startOfDay } from 'date-fns';
-import { gapText, timeFrom } from './time-words';
+import { gapText, timeFrom } from '../../ui/time-words';
 
 /** One piece of work of one person on one day. */
 export interface DayLine {

@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import type { Schedule, ScheduledWork } from '@lift-bare/core';
 import type { Bar, Chart } from './chart-rows';
 import { timeAt, xOf, type Axis } from './time-axis';
-import { fromTo, shortTime } from './time-words';
+import { fromTo, shortTime } from '../../ui/time-words';
 
 /** ms that a key moves work by. */
 const STEP = 15 * 60_000;
@@ -45,7 +45,7 @@ export class TimeChart {
   });
 
   protected says = ({ work }: Bar): string =>
-    `${work.number}. ${work.title}${work.where.length > 0 ? `, ${work.where.join(', ')}` : ''}: ${shortTime(work.start)}, ${fromTo(work.start, work.end)}, ${work.people.join(', ')}`;
+    `${work.number}. ${work.title}${work.where.length > 0 ? `, ${work.where.join(', ')}` : ''}: ${shortTime(work.start)}, ${fromTo(work.start, work.end)}, ${[...work.people, ...(work.state === 'planned' ? [] : [work.state])].join(', ')}`;
 
   protected dropped(event: CdkDragEnd, { work, x }: Bar): void {
     const to = timeAt(this.axis(), x + event.distance.x);
@@ -60,7 +60,7 @@ export class TimeChart {
     const by = event.key === 'ArrowRight' ? 1 : -1;
     event.preventDefault();
     const work = works[at];
-    if (event.shiftKey && work && !this.fixed()) this.moved.emit({ work, to: work.start + by * STEP });
+    if (event.shiftKey && work?.state === 'planned' && !this.fixed()) this.moved.emit({ work, to: work.start + by * STEP });
     else {
       const next = works[(at + by + works.length) % works.length];
       if (!next) return;

@@ -104,6 +104,22 @@ test('a step is looked at, put later, marked as pinned, and let go; the document
   expect(job().pins).toEqual([]);
 });
 
+test('a step begins, is over and is taken back; what has happened is marked and not moved any more', async () => {
+  const { root, job, press, text, settle } = await page();
+  root.querySelector<HTMLButtonElement>('.bar')?.click();
+  await settle();
+  await press('Begun now');
+  expect(job().progress).toEqual([expect.objectContaining({ from: new Date(NOW).toISOString(), to: null })]);
+  expect(text()).toContain('under way');
+  expect([...root.querySelectorAll('button')].map((button) => button.textContent?.trim())).not.toContain('1 h later');
+  await press('Done now');
+  expect(job().progress[0]?.to).toBe(new Date(NOW).toISOString());
+  expect(readWith(JobSchema, job()).ok).toBe(true);
+  expect(root.querySelector('.bar.done')).not.toBeNull();
+  await press('not done after all');
+  expect(job().progress).toEqual([]);
+});
+
 test('keys go from step to step, and with Shift they move the step', async () => {
   const { root, job, settle } = await page();
   const field = root.querySelector('.field[role=group]');

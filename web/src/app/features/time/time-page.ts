@@ -7,6 +7,7 @@ import {
   effect,
   type ElementRef,
   inject,
+  input,
   signal,
   viewChild,
 } from '@angular/core';
@@ -25,10 +26,11 @@ import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 import { byPart, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
+import { begun, corrected, done, takenBack } from './progress';
 import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
-import { boundText, chainText, dayAndTime, fromTo, gapText, shortTime } from './time-words';
+import { boundText, chainText, dayAndTime, fromTo, gapText, shortTime } from '../../ui/time-words';
 
 /** ms after the last edit before a schedule is asked for. */
 const SETTLE = 60;
@@ -60,6 +62,8 @@ export class TimePage {
   protected readonly trying = signal(false);
   protected readonly failed = signal<string | null>(null);
 
+  /** from the address: work that is asked about */
+  readonly asked = input<string | null>(null, { alias: 'work' });
   /** px that the chart has */
   private readonly room = signal(0);
   private readonly area = viewChild.required<ElementRef<HTMLElement>>('area');
@@ -95,6 +99,7 @@ export class TimePage {
   protected readonly startDate = computed(() => dateOf(this.context.job()?.start ?? null));
   protected readonly dueDate = computed(() => dateOf(this.context.job()?.due ?? null));
   protected readonly workDate = computed(() => new Date(this.work()?.start ?? 0));
+  protected readonly overDate = computed(() => new Date(this.work()?.end ?? 0));
 
   protected readonly axis = computed(() => {
     const schedule = this.schedule();
@@ -126,6 +131,10 @@ export class TimePage {
       const own = this.own();
       this.context.handOver.set(own?.end ? format(own.end, 'EEE d MMM') : null);
     });
+    effect(() => {
+      const asked = this.asked();
+      if (asked) this.selected.set(asked);
+    });
     // What was tried holds for the job that it was tried on.
     effect(() => {
       this.given();
@@ -146,6 +155,22 @@ export class TimePage {
 
   protected unpin(work: string | null): void {
     this.context.edit('pins', (job) => ({ ...job, pins: work === null ? [] : job.pins.filter((pin) => pin.work !== work) }));
+  }
+
+  protected begin(work: ScheduledWork): void {
+    this.context.edit(`progress ${work.id}`, (job) => begun(job, work, this.now()));
+  }
+
+  protected finish(work: ScheduledWork): void {
+    this.context.edit(`progress ${work.id}`, (job) => done(job, work, this.now()));
+  }
+
+  protected correct(id: string, end: 'from' | 'to', at: Date): void {
+    this.context.edit(`progress ${id} ${end}`, (job) => corrected(job, id, end, Math.min(at.getTime(), this.now())));
+  }
+
+  protected takeBack(id: string): void {
+    this.context.edit(`progress ${id}`, (job) => takenBack(job, id));
   }
 
   protected ask(): void {

@@ -12,7 +12,7 @@ import { DaySheet } from './day-sheet';
 import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
-import { dayAndTime, gapText } from './time-words';
+import { dayAndTime, gapText } from '../../ui/time-words';
 
 /** Jobs that are laid out together; more are not open at a time in a shop of this kind. */
 const MOST = 20;
