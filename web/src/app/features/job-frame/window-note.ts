@@ -23,7 +23,7 @@ const MOST = 2;
       <div class="note no-print" [class]="one.left < urgent ? 'stop' : 'ask'" role="status">
         @if (one.left > 0) { <b>{{ gap(one.left) }} left: {{ units.text(one.title) }}</b>{{ one.where.join(', ') }}: has to begin by {{ at(one.closes) }}, after “{{ units.text(one.after) }}”. }
         @else { <b>Too late for {{ units.text(one.title) }}</b>{{ one.where.join(', ') }}: the window closed {{ at(one.closes) }}. @if (one.missed) { {{ units.text(one.missed.says) }}. } }
-        <a class="link" [routerLink]="['/jobs', context.jobId(), 'time']" [queryParams]="{ work: one.work }">Time</a>
+        <a class="link" [routerLink]="['/jobs', context.jobId(), 'time']" [queryParams]="{ step: one.work }">Time</a>
       </div>
     }
   `,

@@ -63,7 +63,7 @@ export class TimePage {
   protected readonly failed = signal<string | null>(null);
 
   /** from the address: work that is asked about */
-  readonly asked = input<string | null>(null, { alias: 'work' });
+  readonly step = input<string | null>(null);
   /** px that the chart has */
   private readonly room = signal(0);
   private readonly area = viewChild.required<ElementRef<HTMLElement>>('area');
@@ -132,7 +132,7 @@ export class TimePage {
       this.context.handOver.set(own?.end ? format(own.end, 'EEE d MMM') : null);
     });
     effect(() => {
-      const asked = this.asked();
+      const asked = this.step();
       if (asked) this.selected.set(asked);
     });
     // What was tried holds for the job that it was tried on.
