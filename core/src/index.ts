@@ -55,7 +55,7 @@ export { comparePlans, type Difference } from './choice/compare-plans.ts';
 export { equipped, remedied, type Remedy } from './choice/remedy.ts';
 export { waysOut, type WayOut } from './choice/ways-out.ts';
 export { planSchedule, scheduleOf } from './schedule/plan-schedule.ts';
-export { firstSchedule, searchSchedule, SHOWN, shownSchedule } from './schedule/search.ts';
+export { firstSchedule, searchSchedule, shownSchedule, shownTerms } from './schedule/search.ts';
 export { openWindows, type OpenWindow } from './schedule/open-windows.ts';
 export { broughtForward, type Sooner } from './schedule/brought-forward.ts';
 export type { JobWork } from './schedule/problem.ts';

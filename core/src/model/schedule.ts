@@ -27,6 +27,7 @@ export type ScheduledWork = z.infer<typeof ScheduledWork>;
 
 /** A span with an end: what has to happen before it closes. */
 export const ScheduledWindow = z.strictObject({
+  job: z.string().describe('id of the job'),
   what: Lag.shape.what,
   from: z.string().describe('id of the work that opens it'),
   to: z.string().describe('id of the work that has to begin within it'),

@@ -16,7 +16,7 @@ export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number):
   return {
     from: now,
     works,
-    windows: windowsOf(found),
+    windows: windowsOf(jobs, found),
     jobs: jobs.map(({ id, job }, i) => {
       const own = works.filter((work) => work.job === id);
       const whole = draft.placed.every((one, at) => one !== null || problem.jobOf[at] !== i);
@@ -75,12 +75,13 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
   };
 }
 
-function windowsOf({ problem, draft }: Found): ScheduledWindow[] {
+function windowsOf(jobs: readonly JobWork[], { problem, draft }: Found): ScheduledWindow[] {
   return problem.network.spans.flatMap(({ from, to, most, what, missed }): ScheduledWindow[] => {
     const [opens, closes] = [draft.placed[from], draft.placed[to]];
     if (most === null || what === null || !opens || !closes) return [];
     return [
       {
+        job: jobs[problem.jobOf[from] as number]?.id ?? '',
         what,
         from: problem.network.activities[from]?.id ?? '',
         to: problem.network.activities[to]?.id ?? '',

@@ -35,13 +35,27 @@ export interface SearchTerms {
   readonly seed: number;
 }
 
-/** How often the order is changed in the search for the schedule that is shown; the same everywhere, so that no two sheets differ. */
-export const SHOWN: SearchTerms = { rounds: 300, seed: 1 };
+/** Steps that are laid out again in the search that belongs to the schedule that is shown, and rounds of it at the most. */
+const SHOWN = 20_000;
+const MOST_ROUNDS = 300;
+
+/** How long is searched for the schedule that is shown: the same everywhere, so that no two sheets differ. */
+export const shownTerms = (jobs: readonly JobWork[]): SearchTerms => ({
+  rounds: Math.min(
+    MOST_ROUNDS,
+    Math.floor(
+      SHOWN /
+        Math.max(
+          1,
+          jobs.reduce((sum, { operations }) => sum + operations.length, 0),
+        ),
+    ),
+  ),
+  seed: 1,
+});
 
 /** The schedule that is shown: with the search that belongs to it. */
-export function shownSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
-  return last(searchSchedule(jobs, shop, now, SHOWN));
-}
+export const shownSchedule = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, shownTerms(jobs)));
 
 /** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
 export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {

@@ -16,8 +16,8 @@ export function scheduleCalendar({ works, windows, jobs }: Schedule, person: str
   const calendar = ical({ name: person === null ? 'Lift Bare' : `Lift Bare, ${person}`, prodId: { company: 'Lift Bare', product: 'Schedule' } });
   for (const work of own) for (const event of eventsOf(work, nameOf(work.job), person)) calendar.createEvent(event);
   for (const window of windows) {
-    const opened = own.find(({ id }) => id === window.from);
-    const waiting = works.find(({ id }) => id === window.to);
+    const opened = own.find(({ id, job }) => id === window.from && job === window.job);
+    const waiting = works.find(({ id, job }) => id === window.to && job === window.job);
     if (opened && waiting && window.closes - window.opens <= SOON) remind(calendar.createEvent(reminderOf(window, waiting, nameOf(opened.job))));
   }
   return calendar.toString();
@@ -38,8 +38,8 @@ function eventsOf({ id, job, title, where, people, pieces, number }: ScheduledWo
     }));
 }
 
-const reminderOf = ({ from, to, closes }: ScheduledWindow, { title, start }: ScheduledWork, name: string): ICalEventData => ({
-  id: `${from}.${to}.window@lift-bare`,
+const reminderOf = ({ job, from, to, closes }: ScheduledWindow, { title, start }: ScheduledWork, name: string): ICalEventData => ({
+  id: `${job}.${from}.${to}.window@lift-bare`,
   start: new Date(Math.min(closes, start)),
   end: new Date(closes),
   summary: `Begin by then: ${title}`,

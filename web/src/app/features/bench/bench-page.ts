@@ -10,6 +10,7 @@ import { shopFeature } from '../../state/shop.reducer';
 import { newEvent } from '../../state/new-event';
 import { toShop } from '../../state/shop-time';
 import { ThemeService } from '../../ui/theme.service';
+import { Today } from '../../ui/today';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
@@ -31,7 +32,7 @@ const SHOWN_DONE = 12 * 60;
 /** The bench on a tablet or phone: every section under way as one large tile, the most urgent first. */
 @Component({
   selector: 'lb-bench-page',
-  imports: [BenchTile, TileTimes, BenchLog, ToastBar, RouterLink, DatePipe],
+  imports: [BenchTile, TileTimes, BenchLog, ToastBar, Today, RouterLink, DatePipe],
   templateUrl: './bench-page.html',
   styleUrl: './bench-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

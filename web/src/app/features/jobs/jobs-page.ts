@@ -13,6 +13,7 @@ import { shopFeature } from '../../state/shop.reducer';
 import { ThemeService } from '../../ui/theme.service';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
+import { Today } from '../../ui/today';
 import { Units } from '../../ui/units.service';
 import { saveFile } from '../../ui/save-file';
 import { ITEM_KINDS } from '../../ui/words';
@@ -20,7 +21,7 @@ import { ITEM_KINDS } from '../../ui/words';
 /** All jobs of the shop with their state. */
 @Component({
   selector: 'lb-jobs-page',
-  imports: [RouterLink, DatePipe, ToastBar],
+  imports: [RouterLink, DatePipe, ToastBar, Today],
   templateUrl: './jobs-page.html',
   styleUrl: './jobs-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,6 +1,6 @@
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, planSchedule, type Job } from '@lift-bare/core';
 import { byJob, byPart, byPerson } from './chart-rows';
-import { daySheets } from './day-sheets';
+import { daySheets } from '../../ui/day-sheets';
 import { timeAxis, xOf } from './time-axis';
 import { boundText, chainText, spanText } from '../../ui/time-words';
 

@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import type { Schedule, ScheduledWork } from '@lift-bare/core';
 import { startOfDay } from 'date-fns';
 import { Units } from '../../ui/units.service';
-import { daySheets } from './day-sheets';
+import { daySheets } from '../../ui/day-sheets';
 import { fromTo, spanText } from '../../ui/time-words';
 
 /** What is on for each person on one day or on all of them: to work from, and to print. */

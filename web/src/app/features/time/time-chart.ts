@@ -37,7 +37,7 @@ export class TimeChart {
     return windows
       .filter(({ kept, from, to }) => !kept || from === this.selected() || to === this.selected())
       .flatMap((window) => {
-        const bar = bars.find(({ work }) => work.id === window.from);
+        const bar = bars.find(({ work }) => work.id === window.from && work.job === window.job);
         if (!bar) return [];
         const x = xOf(this.axis(), window.opens);
         return [{ ...window, x, width: Math.max(4, xOf(this.axis(), window.closes) - x), y: bar.y - 5 }];

@@ -1,6 +1,6 @@
 import type { Schedule, ScheduledWork } from '@lift-bare/core';
 import { format, startOfDay } from 'date-fns';
-import { gapText, timeFrom } from '../../ui/time-words';
+import { gapText, timeFrom } from './time-words';
 
 /** One piece of work of one person on one day. */
 export interface DayLine {
@@ -59,12 +59,14 @@ export function daySheets(schedule: Schedule): Day[] {
     }));
 }
 
-function thenOf({ id, end, alone }: ScheduledWork, { windows, works }: Schedule): string {
-  const closing = windows.filter(({ from, closes }) => from === id && closes - end <= SOON).sort((a, b) => a.closes - b.closes)[0];
+function thenOf({ id, job, end, alone }: ScheduledWork, { windows, works }: Schedule): string {
+  const closing = windows
+    .filter(({ from, job: own, closes }) => from === id && own === job && closes - end <= SOON)
+    .sort((a, b) => a.closes - b.closes)[0];
   return [
     alone - end >= WORTH ? `works alone ${gapText(alone - end)}, until ${timeFrom(alone, end)}` : '',
     closing
-      ? `“${works.find((work) => work.id === closing.to)?.title ?? ''}” by ${timeFrom(closing.closes, end)}${closing.kept ? '' : ', which is not kept'}`
+      ? `“${works.find((work) => work.id === closing.to && work.job === job)?.title ?? ''}” by ${timeFrom(closing.closes, end)}${closing.kept ? '' : ', which is not kept'}`
       : '',
   ]
     .filter((text) => text !== '')
