@@ -13,6 +13,7 @@ import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
 import { requirePassphrase } from './routes/passphrase.ts';
+import { scheduleRoutes } from './routes/schedule.ts';
 import { planningRoutes } from './routes/planning.ts';
 import { experienceFor, withExperience } from './store/experience.ts';
 import type { FileStore } from './store/file-store.ts';
@@ -60,6 +61,7 @@ export function createApp({ jobs, shop, files, bench, logger, webRoot, passphras
     safetySheetRoutes(async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
   );
   app.use('/api/v1', benchRoutes(bench));
+  app.use('/api/v1/schedule', scheduleRoutes(profile));
   app.use('/api/v1', planningRoutes(jobs, shop, profile));
   app.use('/api', (request) => {
     throw new NotFound(`there is nothing at ${request.originalUrl}`);

@@ -1,12 +1,16 @@
+import type { Guard } from '../model/operation.ts';
 import type { Schedule, ScheduledWindow, ScheduledWork } from '../model/schedule.ts';
 import type { Shop } from '../model/shop.ts';
 import { chainOfEnd } from './chain.ts';
 import { dueAt, msAt, type JobWork } from './problem.ts';
 import { contradiction } from './propagate.ts';
-import { firstSchedule, type Found } from './search.ts';
+import { firstSchedule, searchShown, type Found } from './search.ts';
 
 /** Jobs on the calendar of the shop, at once. @param now ms; nothing begins before it */
 export const planSchedule = (jobs: readonly JobWork[], shop: Shop, now: number): Schedule => scheduleOf(jobs, firstSchedule(jobs, shop, now), now);
+
+/** The same as every page and sheet shows it, with the search that belongs to it: never another one for the same jobs, shop and time. */
+export const shownSchedule = (jobs: readonly JobWork[], shop: Shop, now: number): Schedule => scheduleOf(jobs, searchShown(jobs, shop, now), now);
 
 /** What was found, as it is shown and sent. */
 export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number): Schedule {
@@ -39,6 +43,12 @@ export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number):
   };
 }
 
+/** Guards that are worn, not built up. */
+const WORN: ReadonlySet<Guard> = new Set<Guard>(['eyes', 'breathing', 'hands', 'body']);
+
+/** A face is named by its part, and by its zone where the part has several. */
+const partOf = (name: string): string => name.split(': ')[0] ?? name;
+
 function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: number): ScheduledWork | null {
   const placed = draft.placed[i];
   const activity = problem.network.activities[i];
@@ -56,6 +66,11 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
     zones: [...zones],
     where:
       zones.length === operation.faces.length ? operation.where : operation.faces.filter(({ zone }) => zones.includes(zone)).map(({ name }) => name),
+    parts:
+      operation.where.length === 0 ? [] : [...new Set(operation.faces.flatMap(({ zone, name }) => (zones.includes(zone) ? [partOf(name)] : [])))],
+    plant: activity.plant,
+    hold: phase === 'lay' ? null : (operation.hold?.accept ?? null),
+    wear: operation.protection.flatMap(({ guard, says }) => (WORN.has(guard) ? [says] : [])),
     people: [...new Set(placed.pieces.map(({ worker }) => problem.crew[worker]?.name ?? ''))],
     start: msAt(problem, placed.start),
     end: msAt(problem, placed.end),

@@ -55,7 +55,7 @@ export const shownTerms = (jobs: readonly JobWork[]): SearchTerms => ({
 });
 
 /** The schedule that is shown: with the search that belongs to it. */
-export const shownSchedule = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, shownTerms(jobs)));
+export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, shownTerms(jobs)));
 
 /** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
 export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {

@@ -13,6 +13,7 @@ import {
   Log,
   Worn,
   CalendarRequest,
+  DaysRequest,
   ScheduleBody,
   ScheduleRequest,
   OrderList,
@@ -96,6 +97,9 @@ export const openApi = (): ReturnType<typeof createDocument> =>
           ...operation({ summary: 'The same as an iCalendar file, with reminders before windows close', body: CalendarRequest }),
           responses: { '200': { description: 'text/calendar' } },
         },
+      },
+      '/api/v1/schedule/pdf': {
+        post: operation({ summary: 'The days of it to hang on the wall, by person, part or plant, application/pdf', body: DaysRequest }),
       },
       '/api/v1/choose': {
         post: operation({

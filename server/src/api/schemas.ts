@@ -46,6 +46,10 @@ export const ScheduleRequest = z
 export const CalendarRequest = ScheduleRequest.extend({ person: z.string().max(40).optional().describe('only what this one does') }).meta({
   id: 'CalendarRequest',
 });
+export const DaysRequest = ScheduleRequest.extend({
+  by: z.enum(['person', 'part', 'plant']).default('person').describe('what the lines of a day are put under'),
+  day: z.iso.date({ error: 'needs a date' }).optional().describe('only this one'),
+}).meta({ id: 'DaysRequest' });
 export type ScheduleRequest = z.infer<typeof ScheduleRequest>;
 export const OrderRequest = z
   .strictObject({ job: Job, shop: Shop.optional(), jobId: JobId.optional().describe('whose photos are printed'), timeZone })

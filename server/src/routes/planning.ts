@@ -1,19 +1,15 @@
-import { CATALOGUE, chooseForJob, Job, planJob, scheduleOf, searchSchedule, type JobChoice, type Schedule, type Shop } from '@lift-bare/core';
+import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import * as z from 'zod';
 import { openApi } from '../api/openapi.ts';
 import { readBody } from '../api/read-body.ts';
-import { scheduleCalendar } from '../calendar/schedule-calendar.ts';
-import { CalendarRequest, PlanRequest, ReplaceShop, ScheduleRequest } from '../api/schemas.ts';
+import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
 import type { JobStore } from '../store/job-store.ts';
 import { withoutExperience } from '../store/experience.ts';
 import type { ShopStore } from '../store/shop-store.ts';
 
 /** ms after which the choice for a whole job is answered with the best found and its gap. */
 const CHOOSE_LIMIT = 3000;
-
-/** ms for which a better schedule is searched. */
-const SEARCH_LIMIT = 1000;
 
 /** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. `profile` is the saved shop with what it has learned. */
 export function planningRoutes(jobs: JobStore, shop: ShopStore, profile: () => Promise<Shop>): Router {
@@ -25,14 +21,6 @@ export function planningRoutes(jobs: JobStore, shop: ShopStore, profile: () => P
     .post('/choose', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
       response.json(chooseWithin(CHOOSE_LIMIT, job, own ?? (await profile())));
-    })
-    .post('/schedule', async (request, response) => {
-      response.json(scheduleWithin(SEARCH_LIMIT, readBody(ScheduleRequest, request), await profile()));
-    })
-    .post('/schedule/calendar', async (request, response) => {
-      const { person, ...asked } = readBody(CalendarRequest, request);
-      const calendar = scheduleCalendar(scheduleWithin(SEARCH_LIMIT, asked, await profile()), person ?? null);
-      response.type('text/calendar').set('Content-Disposition', 'inline; filename="schedule.ics"').send(calendar);
     })
     .get('/catalogue', (_request, response) => {
       response.json(CATALOGUE);
@@ -61,16 +49,4 @@ function chooseWithin(limit: number, job: Job, shop: Shop): JobChoice {
   let step = search.next();
   while (!step.done) step = search.next(performance.now() > end);
   return step.value;
-}
-
-/** The best schedule that is found in time; the same request may be answered with a better one on a quicker machine. */
-function scheduleWithin(limit: number, { jobs, shop: given, now }: ScheduleRequest, profile: Shop): Schedule {
-  const end = performance.now() + limit;
-  const shop = given ?? profile;
-  const from = now === undefined ? Date.now() : Date.parse(now);
-  const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-  const search = searchSchedule(works, shop, from, { rounds: Infinity, seed: 1 });
-  let step = search.next();
-  while (!step.done) step = search.next(performance.now() > end);
-  return scheduleOf(works, step.value, from);
 }

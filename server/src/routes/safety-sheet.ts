@@ -2,7 +2,6 @@ import {
   CATALOGUE,
   planJob,
   safetySheet,
-  scheduleOf,
   shownSchedule,
   type Job,
   type Plan,
@@ -43,6 +42,5 @@ export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
 
 /** The days of a job by itself, as Time shows them. */
 function worksOf(job: Job, shop: Shop, { operations }: Plan, now: number): readonly ScheduledWork[] {
-  const jobs = [{ id: 'job', job, operations }];
-  return scheduleOf(jobs, shownSchedule(jobs, shop, now), now).works;
+  return shownSchedule([{ id: 'job', job, operations }], shop, now).works;
 }

@@ -26,6 +26,26 @@ test('jobs are laid out on the calendar of the sent shop, or of the saved one', 
   expect(Schedule.parse(alone.body).works.flatMap(({ people }) => people)).toContain('one person');
 });
 
+test.each([
+  ['person', undefined],
+  ['part', undefined],
+  ['plant', undefined],
+  ['person', '2026-11-30'],
+])('the days by %s as PDF with page numbers', async (by, day) => {
+  const { body, headers } = await post('/pdf', { ...asked, by, ...(day === undefined ? {} : { day }) }).expect(200);
+  expect(headers['content-type']).toContain('application/pdf');
+  const text = (body as Buffer).toString('latin1');
+  expect(text.startsWith('%PDF-')).toBe(true);
+  const pages = Number(/\/Count (\d+)/.exec(text)?.[1]);
+  expect(pages).toBeGreaterThan(0);
+  if (day !== undefined) expect(pages).toBeLessThanOrEqual(3);
+});
+
+test('the same request is always answered with the same schedule', async () => {
+  const [one, other] = [await post('', asked), await post('', asked)];
+  expect(other.body).toEqual(one.body);
+});
+
 test('two jobs share the people', async () => {
   const { body } = await post('', { ...asked, jobs: [...asked.jobs, { id: 'trailer', job: trailer }] }).expect(200);
   const { works, jobs } = Schedule.parse(body);

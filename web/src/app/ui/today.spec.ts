@@ -18,7 +18,7 @@ test('the day that comes next is today while anything is left on it, then the ne
   const evening = new Date(2026, 10, 30, 18).getTime();
   expect(nextDay(schedule, evening)?.label).toBe('Tuesday 1 December');
   const noon = nextDay(schedule, new Date(2026, 10, 30, 12, 30).getTime());
-  for (const { lines } of noon?.people ?? []) for (const { to } of lines) expect(to).toBeGreaterThan(new Date(2026, 10, 30, 12, 30).getTime());
+  for (const { lines } of noon?.groups ?? []) for (const { to } of lines) expect(to).toBeGreaterThan(new Date(2026, 10, 30, 12, 30).getTime());
   expect(nextDay({ ...schedule, works: [] }, MONDAY)).toBeNull();
 });
 

@@ -2,12 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Schedule, ScheduledWindow } from '@lift-bare/core';
+import { daySheets, gapText, shortTime, spanText, timeFrom, type Day, type Schedule, type ScheduledWindow } from '@lift-bare/core';
 import { isSameDay } from 'date-fns';
 import { benchFeature } from '../state/bench.reducer';
 import { SHOP_NOT_YET, ShopSchedule } from '../state/shop-schedule';
-import { daySheets, type Day } from './day-sheets';
-import { gapText, shortTime, spanText, timeFrom } from './time-words';
 import { Units } from './units.service';
 
 /** Lines of one person that are shown at a glance, and where only one is asked for. */
@@ -59,7 +57,7 @@ export class Today {
   });
   protected readonly isToday = computed(() => isSameDay(this.day()?.day ?? 0, this.shop.now()));
   protected readonly people = computed(() => {
-    const all = this.day()?.people ?? [];
+    const all = this.day()?.groups ?? [];
     const own = all.filter(({ name }) => name === this.person());
     return own.length > 0 ? own : all;
   });
@@ -81,9 +79,9 @@ export function nextDay(schedule: Schedule, now: number): Day | null {
   const ahead = { ...schedule, works: schedule.works.filter(({ state }) => state !== 'done') };
   const coming = daySheets(ahead).map((day) => ({
     ...day,
-    people: day.people.map((one) => ({ ...one, lines: one.lines.filter(({ to }) => to > now) })).filter(({ lines }) => lines.length > 0),
+    groups: day.groups.map((one) => ({ ...one, lines: one.lines.filter(({ to }) => to > now) })).filter(({ lines }) => lines.length > 0),
   }));
-  return coming.find(({ people }) => people.length > 0) ?? null;
+  return coming.find(({ groups }) => groups.length > 0) ?? null;
 }
 
 /** Windows that something done has opened and that close soon, the first to close first. */

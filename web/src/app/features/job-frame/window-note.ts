@@ -1,10 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { openWindows } from '@lift-bare/core';
+import { gapText, timeFrom, openWindows } from '@lift-bare/core';
 import { interval } from 'rxjs';
 import { JobContext } from '../../state/job-context';
-import { gapText, timeFrom } from '../../ui/time-words';
 import { Units } from '../../ui/units.service';
 
 /** ms between two looks at the clock. */

@@ -1,8 +1,6 @@
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, planSchedule, type Job } from '@lift-bare/core';
 import { byJob, byPart, byPerson } from './chart-rows';
-import { daySheets } from '../../ui/day-sheets';
 import { timeAxis, xOf } from './time-axis';
-import { boundText, chainText, spanText } from '../../ui/time-words';
 
 const [tug, , trailer] = DEMO_JOBS as [Job, Job, Job];
 const MONDAY = new Date(2026, 10, 30, 7).getTime();
@@ -10,8 +8,6 @@ const workOf = (id: string, job: Job) => ({ id, job, operations: planJob(job, DE
 const schedule = planSchedule([workOf('tug', tug)], DEMO_SHOP, MONDAY);
 const week = planSchedule([workOf('tug', tug), workOf('trailer', trailer)], DEMO_SHOP, MONDAY);
 const axis = timeAxis(schedule.open, { from: schedule.works[0]?.start ?? 0, to: Math.max(...schedule.works.map(({ end }) => end)) }, 900);
-const minutes = (pieces: readonly { readonly from: number; readonly to: number }[]) =>
-  pieces.reduce((sum, { from, to }) => sum + to - from, 0) / 60_000;
 
 describe('by part', () => {
   const chart = byPart(tug, schedule, axis);
@@ -57,57 +53,4 @@ test('by job each job has its own rows, one below the other', () => {
   expect(own.rows.map(({ name }) => name)).toEqual([tug.name, trailer.name]);
   expect(own.rows[1]?.y).toBe((own.rows[0]?.y ?? 0) + (own.rows[0]?.height ?? 0));
   expect(own.bars.filter(({ work }) => work.job === 'trailer').every(({ y }) => y >= (own.rows[1]?.y ?? 0))).toBe(true);
-});
-
-describe('day sheets', () => {
-  const sheets = daySheets(schedule);
-
-  test('hold every minute of hands once, by day and person in the order of the day', () => {
-    const all = sheets.flatMap(({ people }) => people.flatMap(({ lines }) => lines));
-    expect(minutes(all)).toBeCloseTo(minutes(schedule.works.flatMap(({ pieces }) => pieces)), 6);
-    expect(sheets.map(({ day }) => day)).toEqual([...sheets.map(({ day }) => day)].sort((a, b) => a - b));
-    for (const { people } of sheets)
-      for (const { lines, minutes: told } of people) {
-        expect(lines.map(({ from }) => from)).toEqual([...lines.map(({ from }) => from)].sort((a, b) => a - b));
-        expect(told).toBeCloseTo(minutes(lines), 6);
-      }
-  });
-
-  test('say what works alone, what has to begin by when, and what goes on', () => {
-    const told = sheets.flatMap(({ people }) => people.flatMap(({ lines }) => lines.map(({ then }) => then)));
-    expect(told.some((text) => /^works alone 12 h/.test(text))).toBe(true);
-    expect(told.some((text) => /“Two-pack epoxy primer, coat 1 of 2” by \d/.test(text))).toBe(true);
-    const broken = { ...schedule, windows: schedule.windows.map((window) => ({ ...window, kept: false })) };
-    expect(
-      daySheets(broken)
-        .flatMap(({ people }) => people.flatMap(({ lines }) => lines.map(({ then }) => then)))
-        .join(),
-    ).toContain('which is not kept');
-  });
-});
-
-describe('words', () => {
-  test.each([
-    [4.6, '5 min'],
-    [60, '1 h'],
-    [95, '1 h 35'],
-    [47 * 60, '47 h'],
-    [3 * 1440, '3 days'],
-    [2.5 * 1440, '2.5 days'],
-  ])('%p min are %s', (given, text) => expect(spanText(given)).toBe(text));
-
-  test('how far from the best possible', () => {
-    expect(boundText({ bound: 1000 }, 1000)).toBe('No schedule of these steps ends sooner');
-    expect(boundText({ bound: 0 }, 3 * 3_600_000)).toBe('At most 3 h from the best possible');
-  });
-
-  test('the chain is told by its long links, those of one step together, closed hours left out', () => {
-    const link = (id: string, why: 'hands' | 'alone' | 'closed' | 'held', length: number) => ({ id, title: id, why, minutes: length });
-    expect(
-      chainText([link('a', 'hands', 60), link('a', 'hands', 60), link('a', 'closed', 900), link('b', 'alone', 600), link('c', 'hands', 20)]),
-    ).toEqual([
-      { title: 'a', says: '2 h hands' },
-      { title: 'b', says: '10 h works alone' },
-    ]);
-  });
 });

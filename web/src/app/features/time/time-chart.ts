@@ -1,9 +1,8 @@
 import { CdkDrag, type CdkDragEnd } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import type { Schedule, ScheduledWork } from '@lift-bare/core';
+import { fromTo, shortTime, type Schedule, type ScheduledWork } from '@lift-bare/core';
 import type { Bar, Chart } from './chart-rows';
 import { timeAt, xOf, type Axis } from './time-axis';
-import { fromTo, shortTime } from '../../ui/time-words';
 
 /** ms that a key moves work by. */
 const STEP = 15 * 60_000;

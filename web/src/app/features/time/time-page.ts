@@ -14,7 +14,19 @@ import {
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import type { Job, ScheduledWindow, ScheduledWork, Sooner } from '@lift-bare/core';
+import {
+  boundText,
+  chainText,
+  dayAndTime,
+  fromTo,
+  gapText,
+  shortTime,
+  type Job,
+  type ScheduledWindow,
+  type ScheduledWork,
+  type SheetBy,
+  type Sooner,
+} from '@lift-bare/core';
 import { format, parseISO } from 'date-fns';
 import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { debounceTime, EMPTY, switchMap } from 'rxjs';
@@ -30,7 +42,6 @@ import { begun, corrected, done, takenBack } from './progress';
 import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
-import { boundText, chainText, dayAndTime, fromTo, gapText, shortTime } from '../../ui/time-words';
 
 /** ms after the last edit before a schedule is asked for. */
 const SETTLE = 60;
@@ -58,6 +69,8 @@ export class TimePage {
   protected readonly close = signal(false);
   protected readonly selected = signal<string | null>(null);
   protected readonly day = signal<number | null>(null);
+  protected readonly by = signal<SheetBy>('person');
+  protected readonly making = signal<'calendar' | 'days' | null>(null);
   protected readonly sooner = signal<readonly Sooner[] | null>(null);
   protected readonly trying = signal(false);
   protected readonly failed = signal<string | null>(null);
@@ -116,6 +129,7 @@ export class TimePage {
     return this.view() === 'part' ? byPart(job, schedule, axis) : byPerson(schedule, axis);
   });
 
+  protected readonly kinds: readonly SheetBy[] = ['person', 'part', 'plant'];
   protected readonly when = dayAndTime;
   protected readonly short = shortTime;
   protected readonly span = fromTo;
@@ -188,17 +202,29 @@ export class TimePage {
     if (remedy) this.context.take(remedy, 'Brings the hand-over forward');
   }
 
-  /** One file for everybody. */
-  protected calendar(): void {
-    const given = this.given();
-    if (!given) return;
+  /** The same schedule as on the page: laid out from the same moment. */
+  protected save(what: 'calendar' | 'days'): void {
+    const [given, schedule] = [this.given(), this.schedule()];
+    if (!given || !schedule) return;
+    const jobs = [{ id: given.id, job: given.job }];
+    const day = this.day();
     this.failed.set(null);
-    this.api.calendar([{ id: given.id, job: given.job }], given.shop, this.now(), null).subscribe({
-      next: (file) => saveBlob(`${given.job.name}.ics`, file),
-      error: (error: unknown) =>
+    this.making.set(what);
+    const made =
+      what === 'calendar'
+        ? this.api.calendar(jobs, given.shop, schedule.from, null)
+        : this.api.days(jobs, given.shop, schedule.from, this.by(), day === null ? null : format(day, 'yyyy-MM-dd'));
+    made.subscribe({
+      next: (file) => {
+        this.making.set(null);
+        saveBlob(what === 'calendar' ? `${given.job.name}.ics` : `${given.job.name} days.pdf`, file);
+      },
+      error: (error: unknown) => {
+        this.making.set(null);
         this.failed.set(
           failureOf(error).kind === 'offline' ? 'The server is not reached; the file is made there.' : 'The server did not take the job as it is.',
-        ),
+        );
+      },
     });
   }
 

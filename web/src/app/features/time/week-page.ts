@@ -1,3 +1,4 @@
+import { dayAndTime, gapText } from '@lift-bare/core';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
@@ -8,7 +9,6 @@ import { byJob, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
-import { dayAndTime, gapText } from '../../ui/time-words';
 
 /** px of the axis. */
 const WIDTH = 960;

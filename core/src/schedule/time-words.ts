@@ -1,8 +1,10 @@
-import type { ChainLink, Schedule } from '@lift-bare/core';
 import { format, isSameDay } from 'date-fns';
+import type { ChainLink, Schedule } from '../model/schedule.ts';
 
 /** "Friday 5 June, 12:00" */
 export const dayAndTime = (time: number): string => format(time, 'EEEE d MMMM, HH:mm');
+/** "Friday 5 June" */
+export const dayText = (time: number): string => format(time, 'EEEE d MMMM');
 /** "Fri 5 Jun 12:00" */
 export const shortTime = (time: number): string => format(time, 'EEE d MMM HH:mm');
 /** The time alone on the day of another, else with its day. */

@@ -1,0 +1,32 @@
+import { CATALOGUE, planJob, shownSchedule, type Schedule, type Shop } from '@lift-bare/core';
+import { Router } from 'express';
+import { readBody } from '../api/read-body.ts';
+import { CalendarRequest, DaysRequest, ScheduleRequest } from '../api/schemas.ts';
+import { scheduleCalendar } from '../calendar/schedule-calendar.ts';
+import { daysDocument } from '../print/days-document.ts';
+import { pdfOf } from '../print/pdf.ts';
+
+/** Jobs on the calendar of a shop: as data, for another calendar, and as the sheets of the days. `profile` is the saved shop. */
+export function scheduleRoutes(profile: () => Promise<Shop>): Router {
+  const read = async ({ jobs, shop: given, now }: ScheduleRequest): Promise<{ schedule: Schedule; shop: Shop }> => {
+    const shop = given ?? (await profile());
+    const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
+    return { schedule: shownSchedule(works, shop, now === undefined ? Date.now() : Date.parse(now)), shop };
+  };
+  return Router()
+    .post('/', async (request, response) => {
+      response.json((await read(readBody(ScheduleRequest, request))).schedule);
+    })
+    .post('/calendar', async (request, response) => {
+      const { person, ...asked } = readBody(CalendarRequest, request);
+      const calendar = scheduleCalendar((await read(asked)).schedule, person ?? null);
+      response.type('text/calendar').set('Content-Disposition', 'inline; filename="schedule.ics"').send(calendar);
+    })
+    .post('/pdf', async (request, response) => {
+      const { by, day, ...asked } = readBody(DaysRequest, request);
+      const { schedule, shop } = await read(asked);
+      const notes = new Map(asked.jobs.map(({ id, job }) => [id, job.item.description]));
+      const pdf = await pdfOf(daysDocument(schedule, { shop: shop.name, units: shop.units, by, day: day ?? null, notes }));
+      response.type('application/pdf').set('Content-Disposition', 'inline; filename="days.pdf"').send(pdf);
+    });
+}
