@@ -13,6 +13,8 @@ import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
 import { requirePassphrase } from './routes/passphrase.ts';
+import type { ForecastSource } from './devices/forecast-source.ts';
+import { forecastRoutes } from './routes/forecast.ts';
 import { scheduleRoutes } from './routes/schedule.ts';
 import { planningRoutes } from './routes/planning.ts';
 import { experienceFor, withExperience } from './store/experience.ts';
@@ -25,6 +27,8 @@ export interface AppParts {
   readonly shop: ShopStore;
   readonly files: FileStore;
   readonly bench: BenchParts;
+  /** null: nobody tells the weather */
+  readonly forecast: ForecastSource | null;
   readonly logger: Logger;
   /** folder of the built web application, null for the API alone */
   readonly webRoot: string | null;
@@ -36,7 +40,7 @@ export interface AppParts {
 const BODY_LIMIT = 4 * 1024 * 1024;
 
 /** Assembles the server and does not listen. */
-export function createApp({ jobs, shop, files, bench, logger, webRoot, passphrase }: AppParts): Express {
+export function createApp({ jobs, shop, files, bench, forecast, logger, webRoot, passphrase }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -61,6 +65,7 @@ export function createApp({ jobs, shop, files, bench, logger, webRoot, passphras
     safetySheetRoutes(async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
   );
   app.use('/api/v1', benchRoutes(bench));
+  app.use('/api/v1/forecast', forecastRoutes(forecast));
   app.use('/api/v1/schedule', scheduleRoutes(profile));
   app.use('/api/v1', planningRoutes(jobs, shop, profile));
   app.use('/api', (request) => {

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app.ts';
 import { shopClock } from './devices/shop-clock.ts';
+import { simulatedForecast } from './devices/simulated-forecast.ts';
 import { simulatedProbe } from './devices/simulated-probe.ts';
 import { LiveFeed } from './live/live-feed.ts';
 import { readProbe } from './live/read-probe.ts';
@@ -41,6 +42,7 @@ if (process.argv.includes('--seed-only')) {
     shop,
     files,
     bench: { bench, clock, feed, source },
+    forecast: settings.probeSeed === null ? null : simulatedForecast({ seed: settings.probeSeed, temperature: 12, humidity: 76 }),
     logger,
     webRoot: settings.webRoot,
     passphrase: settings.passphrase,

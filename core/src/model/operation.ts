@@ -292,9 +292,17 @@ export const Operation = z.strictObject({
   takes: z.array(Takes),
   product: z.strictObject({ id: z.string(), name: z.string(), litres: z.number(), pricePerLitre: z.number() }).nullable(),
   coat: z
-    .strictObject({ product: z.string(), name: z.string(), pass: z.int(), film: z.number() })
+    .strictObject({
+      product: z.string(),
+      name: z.string(),
+      pass: z.int(),
+      film: z.number(),
+      apply: z.enum(['gun', 'roller', 'aerosol']),
+      coldest: z.number().describe('°C'),
+      dampest: z.number().describe('%'),
+    })
     .nullable()
-    .describe('the product laid on, which of its passes this is, and µm dry'),
+    .describe('the product laid on, which of its passes this is, µm dry, and the air it asks for'),
   means: Means.nullable(),
   hold: HoldPoint.nullable(),
   stop: z.string().nullable().describe('why nobody goes on before it is settled'),

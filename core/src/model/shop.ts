@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
+import { ForecastHour, MOST_HOURS } from './forecast.ts';
 import { DaysOff, USUAL_HOURS, WeekHours } from './calendar.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
@@ -146,6 +147,7 @@ export const Shop = z
     stock: WornStock.prefault({}).describe('of what is worn out, unopened'),
     hours: WeekHours.default(USUAL_HOURS).describe('hours of work of the week'),
     closed: z.array(DaysOff).max(100, 'at most 100 spans').default([]).describe('days on which nobody works'),
+    forecast: z.array(ForecastHour).max(MOST_HOURS, `at most ${MOST_HOURS} hours`).default([]).describe('of the air outdoors, hour by hour'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     waits: Waits.default(NO_WAITS),

@@ -49,6 +49,21 @@ export function both(a: readonly Spell[], b: readonly Spell[]): Spell[] {
   return common;
 }
 
+/** The spells with the time of others taken out, both oldest first. */
+export function without(spells: readonly Spell[], out: readonly Spell[]): Spell[] {
+  return spells.flatMap((spell) => {
+    let left: Spell[] = [spell];
+    for (const { from, to } of out)
+      left = left.flatMap((one) =>
+        [
+          { from: one.from, to: Math.min(one.to, from) },
+          { from: Math.max(one.from, to), to: one.to },
+        ].filter((piece) => piece.to > piece.from),
+      );
+    return left;
+  });
+}
+
 /** Where the first spell that ends after a time stands; spells.length where there is none. */
 export function spellAfter(spells: readonly Spell[], time: number): number {
   let [low, high] = [0, spells.length];

@@ -3,6 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_JOBS, DEMO_SHOP } from '../demo/demo-jobs.ts';
 import { USUAL_HOURS } from '../model/calendar.ts';
 import type { Job } from '../model/job.ts';
+import { ForecastHour } from '../model/forecast.ts';
 import { Schedule, type ScheduledWindow, type ScheduledWork } from '../model/schedule.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
@@ -260,6 +261,49 @@ describe('work that has begun', () => {
 
   test('where nothing has begun nothing changes, and a step of another plan is passed over', () => {
     expect(endOf(at(MONDAY, [{ work: 'gone.strip.1', from: iso(MONDAY - DAY), to: null, by: '' }]))).toBe(endOf(planned));
+  });
+});
+
+describe('a forecast', () => {
+  const HOURS = 21 * 24;
+  /** Mild days; wet until a day. */
+  const wetUntil = (day: number): Shop => ({
+    ...DEMO_SHOP,
+    forecast: Array.from({ length: HOURS }, (_, i) => {
+      const at = new Date(2026, 10, 30, i);
+      return ForecastHour.parse({ at: at.toISOString(), temperature: 16, humidity: at.getTime() < MONDAY + day * DAY ? 97 : 55, rain: 0 });
+    }),
+  });
+  const coatsOf = (schedule: Schedule) => schedule.works.filter(({ coat }) => coat);
+  const first = (schedule: Schedule): number => Math.min(...coatsOf(schedule).map(({ start }) => start));
+
+  test('moves the coats outdoors out of the wet, and leaves what lies indoors', () => {
+    const [fair, wet] = [wetUntil(0), wetUntil(16)].map((shop) => scheduled(LAUNCH, shop)) as [Schedule, Schedule];
+    expect(first(wet)).toBeGreaterThanOrEqual(MONDAY + 16 * DAY - 7 * HOUR);
+    expect(first(fair)).toBeLessThan(first(wet));
+    expect(endOf(scheduled(TUG, wetUntil(16)))).toBe(endOf(scheduled(TUG)));
+  });
+
+  test('a fair one opens the hours before and after the usual dew', () => {
+    const works = [workOf({ ...LAUNCH, place: { ...LAUNCH.place, paintHours: null } }, wetUntil(0))];
+    const { problem, draft } = firstSchedule(works, wetUntil(0), MONDAY);
+    expect(checkSchedule(problem, draft.placed).filter(({ what }) => what === 'hours')).toEqual([]);
+    const coat = problem.network.activities.findIndex(({ operation }) => operation.coat !== null);
+    const spells = problem.times[coat]?.[0]?.spells ?? [];
+    expect(Math.min(...spells.map(({ from }) => from % 1440))).toBe(8 * 60);
+    // Where it says nothing any more the usual hours hold.
+    expect(Math.min(...spells.filter(({ from }) => from >= HOURS * 60 + 1440).map(({ from }) => from % 1440))).toBe(10 * 60);
+  });
+
+  test('each coat has set before the wet comes', () => {
+    const shop = wetUntil(0);
+    const from = MONDAY + 3 * DAY;
+    const turned: Shop = { ...shop, forecast: shop.forecast.map((hour) => ({ ...hour, rain: Date.parse(hour.at) >= from ? 2 : 0 })) };
+    const { problem } = firstSchedule([workOf(LAUNCH, turned)], turned, MONDAY);
+    problem.network.activities.forEach(({ operation }, i) => {
+      const last = Math.max(...(problem.times[i]?.[0]?.spells.map(({ to }) => to).filter((to) => to < HOURS * 60) ?? []));
+      if (operation.coat && Number.isFinite(last)) expect(last + Math.min(120, operation.wait)).toBeLessThanOrEqual(minuteAt(problem.origin, from));
+    });
   });
 });
 

@@ -1,10 +1,11 @@
-import { addDays, format, parse, parseISO, startOfDay, subMinutes } from 'date-fns';
+import { addDays, parseISO, startOfDay } from 'date-fns';
 import { dewFree, setsIn } from '../climate/dew-hours.ts';
+import { hoursAt, laySpells, type HourAt } from '../climate/forecast-gates.ts';
 import type { Span as Hours } from '../model/calendar.ts';
 import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
-import { both, spellsOf, type Spell } from './calendar.ts';
+import { both, spellsOf, without, type Spell } from './calendar.ts';
 import type { Placed, Problem } from './construct.ts';
 import { crewOf, mayWork, type Worker } from './crew.ts';
 import { happened } from './happened.ts';
@@ -43,7 +44,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   const spans: Span[] = [];
   const from: number[] = [];
   const times: Problem['times'][number][] = [];
-  const timesOf = dryTimes(crew, origin);
+  const timesOf = dryTimes(crew, shop, origin);
   const pinned: boolean[] = [];
   const may: (readonly number[])[] = [];
   const fixed: (Placed | null)[] = [];
@@ -70,21 +71,36 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   return { network: { activities, spans }, crew, may, from, pinned, times, fixed, origin, jobOf };
 }
 
-/** Outdoors a coat is laid on only while there is no dew, and so long before it that it has set; of the same hours each worker's time is cut once. */
-function dryTimes(crew: readonly Worker[], origin: number): (activity: Activity, place: Job['place']) => readonly WorkingTime[] | null {
+type TimesOf = (activity: Activity, place: Job['place']) => readonly WorkingTime[] | null;
+
+/**
+ * Outdoors a coat is laid on only in hours that the forecast leaves open for it, and beyond the forecast while there is usually no dew; and so long before
+ * they end that it has set. Of the same hours each worker's time is cut once.
+ */
+function dryTimes(crew: readonly Worker[], { forecast }: Pick<Shop, 'forecast'>, origin: number): TimesOf {
   const known = new Map<string, readonly WorkingTime[]>();
+  const hours = new Map<Job['place'], readonly HourAt[]>();
   return ({ operation }, place) => {
-    const hours = operation.coat ? dewFree(place) : null;
-    if (!hours) return null;
-    const until = format(subMinutes(parse(hours.to, 'HH:mm', origin), setsIn(operation.wait)), 'HH:mm');
-    const key = `${hours.from} ${until}`;
-    const times =
-      known.get(key) ??
-      (until > hours.from ? crew.map(({ spells }) => timeOf(both(spells, everyDay({ from: hours.from, to: until }, origin)))) : null);
-    if (times) known.set(key, times);
+    const usual = dewFree(place);
+    if (!operation.coat || !usual) return null;
+    const at = hours.get(place) ?? hoursAt(forecast, place);
+    hours.set(place, at);
+    const sets = setsIn(operation.wait);
+    const { open, told } = laySpells(at, operation.coat);
+    const inMinutes = (spans: readonly Spell[]): Spell[] => spans.map(({ from, to }) => ({ from: minuteAt(origin, from), to: minuteAt(origin, to) }));
+    const key = `${usual.from} ${usual.to} ${sets} ${open.map(({ from, to }) => `${from} ${to}`).join()}`;
+    const times = known.get(key) ?? timesIn(crew, ending([...without(everyDay(usual, origin), inMinutes(told)), ...inMinutes(open)], sets));
+    known.set(key, times);
     return times;
   };
 }
+
+/** Spells in order that end so much sooner. */
+const ending = (spells: readonly Spell[], sooner: number): Spell[] =>
+  spells.flatMap(({ from, to }) => (to - sooner > from ? [{ from, to: to - sooner }] : [])).sort((a, b) => a.from - b.from);
+
+const timesIn = (crew: readonly Worker[], spells: readonly Spell[]): readonly WorkingTime[] =>
+  crew.map((worker) => timeOf(both(worker.spells, spells)));
 
 const everyDay = (span: Hours, origin: number): Spell[] =>
   spellsOf({ mon: [span], tue: [span], wed: [span], thu: [span], fri: [span], sat: [span], sun: [span] }, [], origin, HORIZON);

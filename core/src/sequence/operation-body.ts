@@ -1,4 +1,5 @@
 import type { Emission, Guarded, Operation, Raised } from '../model/operation.ts';
+import type { Pass } from './task.ts';
 import { emissionOf } from '../safety/emission.ts';
 import { sum } from '../units/sum.ts';
 import { coatWords, type OnFace } from './coat-words.ts';
@@ -43,7 +44,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     contact: task.contact ?? null,
     takes: [...step.takes],
     product: productOf(faces),
-    coat: task.coat ? { product: task.coat.plan.product, name: task.coat.plan.name, pass: task.coat.pass, film: task.coat.plan.dryFilm } : null,
+    coat: task.coat ? coatOf(task.coat) : null,
     means: task.means ?? null,
     hold: task.hold ?? null,
     stop: task.stop ?? null,
@@ -80,6 +81,11 @@ function emittedOn(faces: Faces): Emission | null {
 }
 
 const NONE: readonly string[] = [];
+
+function coatOf({ plan, pass }: Pass): NonNullable<Operation['coat']> {
+  const { product, name, dryFilm, apply, coldest, dampest } = plan;
+  return { product, name, pass, film: dryFilm, apply, coldest, dampest };
+}
 
 /** What holds for any of the faces; the same operation takes away less from a face that has less to lose. */
 function union<T>([first, ...others]: Faces, of: (step: Walked) => readonly T[]): T[] {

@@ -14,6 +14,8 @@ import {
   Worn,
   CalendarRequest,
   DaysRequest,
+  ForecastBody,
+  ForecastRequest,
   ScheduleBody,
   ScheduleRequest,
   OrderList,
@@ -100,6 +102,9 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/schedule/pdf': {
         post: operation({ summary: 'The days of it to hang on the wall, by person, part or plant, application/pdf', body: DaysRequest }),
+      },
+      '/api/v1/forecast': {
+        post: operation({ summary: 'What the air outdoors will be, hour by hour', body: ForecastRequest, answer: ForecastBody }),
       },
       '/api/v1/choose': {
         post: operation({

@@ -1,4 +1,18 @@
-import { BenchEvent, Cartridge, Job, Observation, OrderSheet, Plan, Reading, SafetySheet, Schedule, Shop, StoredEvent } from '@lift-bare/core';
+import {
+  BenchEvent,
+  Cartridge,
+  ForecastHour,
+  Job,
+  MOST_HOURS,
+  Observation,
+  OrderSheet,
+  Plan,
+  Reading,
+  SafetySheet,
+  Schedule,
+  Shop,
+  StoredEvent,
+} from '@lift-bare/core';
 import * as z from 'zod';
 import 'zod-openapi';
 
@@ -67,6 +81,17 @@ export const SafetyRequest = z
       .describe('given: hazards go by the days of the schedule that begins no sooner; else by stage'),
   })
   .meta({ id: 'SafetyRequest' });
+export const ForecastRequest = z
+  .strictObject({
+    from: z.iso.datetime({ error: 'needs a date and time' }),
+    hours: z
+      .int('must be a whole number')
+      .gte(1, 'must be 1 or more')
+      .lte(MOST_HOURS, `must be ${MOST_HOURS} at most`)
+      .default(7 * 24),
+  })
+  .meta({ id: 'ForecastRequest' });
+export const ForecastBody = z.array(ForecastHour);
 export const ScheduleBody = Schedule.meta({ id: 'Schedule' });
 export const SafetyBody = SafetySheet.meta({ id: 'SafetySheet' });
 export const StoredFileBody = z

@@ -2,12 +2,13 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { readDaysOff } from './read-days-off';
 import { DaysOffField } from './days-off-field';
 import { ShopEditor } from './shop-editor';
+import { ShopForecast } from './shop-forecast';
 import { WeekHoursField } from './week-hours';
 
 /** When the shop works: hours of the week, and the days on which it is closed. */
 @Component({
   selector: 'lb-shop-calendar',
-  imports: [WeekHoursField, DaysOffField],
+  imports: [WeekHoursField, DaysOffField, ShopForecast],
   template: `
     <h2>Hours of work</h2>
     <p class="soft">Spells of a day, such as 8-12, 13-17. A day without any is closed. Whoever works at other hours has them under People.</p>
@@ -19,6 +20,7 @@ import { WeekHoursField } from './week-hours';
       <span class="soft small">iCalendar, or a table of from, to, why</span>
     </p>
     @if (told(); as says) { <p [class]="says.ok ? 'note ok' : 'note stop'" role="status"><b>{{ says.ok ? 'Read' : 'Not read' }}</b>{{ says.text }}</p> }
+    <lb-shop-forecast />
     <p class="basis">Unattended work goes on through nights and closed days. Closed days hold for everybody, whatever their own hours.</p>
   `,
   styleUrl: './shop-part.css',

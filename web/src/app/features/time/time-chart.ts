@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { fromTo, shortTime, type Schedule, type ScheduledWork } from '@lift-bare/core';
 import type { Bar, Chart } from './chart-rows';
 import { timeAt, xOf, type Axis } from './time-axis';
+import type { WeatherHour } from './weather';
 
 /** ms that a key moves work by. */
 const STEP = 15 * 60_000;
@@ -23,12 +24,21 @@ export class TimeChart {
   readonly deciding = input.required<ReadonlySet<string>>();
   readonly selected = input<string | null>(null);
   readonly now = input.required<number>();
+  /** the forecast, where coats go by it */
+  readonly forecast = input<readonly WeatherHour[]>([]);
   /** bars cannot be moved here */
   readonly fixed = input(false);
   readonly picked = output<string>();
   readonly moved = output<{ readonly work: ScheduledWork; readonly to: number }>();
 
   protected readonly atNow = computed(() => xOf(this.axis(), this.now()));
+  protected readonly weather = computed(() =>
+    this.forecast().flatMap((hour) => {
+      const x = xOf(this.axis(), hour.from);
+      const width = xOf(this.axis(), hour.to) - x;
+      return width > 0.5 ? [{ ...hour, x, width }] : [];
+    }),
+  );
   /** windows of the work that is looked at, and all that are broken */
   protected readonly windows = computed(() => {
     const { windows } = this.schedule();

@@ -39,7 +39,7 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
     job,
     jobId: signal('tug'),
     shop: signal(DEMO_SHOP),
-    plan: signal({ findings: [{ severity: 'stop' }] }),
+    plan: signal({ findings: [{ severity: 'stop' }], operations: [] }),
     handOver: signal<string | null>(null),
     now: () => NOW,
     edit: (_: string, edit: (job: Job) => Job) => job.update(edit),

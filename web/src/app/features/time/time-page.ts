@@ -41,6 +41,7 @@ import { DaySheet } from './day-sheet';
 import { begun, corrected, done, takenBack } from './progress';
 import { NOT_YET, ScheduleClient } from '../../workers/schedule-client';
 import { TimeChart } from './time-chart';
+import { weatherOf } from './weather';
 import { timeAxis } from './time-axis';
 
 /** ms after the last edit before a schedule is asked for. */
@@ -130,6 +131,10 @@ export class TimePage {
   });
 
   protected readonly kinds: readonly SheetBy[] = ['person', 'part', 'plant'];
+  protected readonly weather = computed(() => {
+    const [job, plan] = [this.context.job(), this.context.plan()];
+    return job && plan ? weatherOf(job, plan.operations, this.context.shop().forecast) : [];
+  });
   protected readonly when = dayAndTime;
   protected readonly short = shortTime;
   protected readonly span = fromTo;
