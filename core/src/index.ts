@@ -61,6 +61,7 @@ export { boundText, chainText, dayAndTime, dayText, fromTo, gapText, shortTime, 
 export { hoursAt, laySpells, mayLay, type HourAt } from './climate/forecast-gates.ts';
 export { ForecastHour, MOST_HOURS } from './model/forecast.ts';
 export { readForecast, type ForecastRead } from './model/read-forecast.ts';
+export { budgetOf, type Budget } from './schedule/budget.ts';
 export { openWindows, type OpenWindow } from './schedule/open-windows.ts';
 export { broughtForward, type Sooner } from './schedule/brought-forward.ts';
 export type { JobWork } from './schedule/problem.ts';

@@ -5,6 +5,7 @@ import { checkSchedule } from './check-schedule.ts';
 import { construct, type Draft, type Problem } from './construct.ts';
 import { contradiction, linksOf } from './propagate.ts';
 import { firstDraft, improve } from './search.ts';
+import { startBack } from './slots.ts';
 
 const DAY = 1440;
 const at = (day: number, hour: number, minute = 0): number => day * DAY + hour * 60 + minute;
@@ -139,6 +140,70 @@ describe('side by side', () => {
   });
 
   test('one alone where nobody else may or is free', () => expect(construct(rolled(200, 1)).placed[0]?.end).toBe(at(0, 11, 20)));
+});
+
+describe('what opens a window', () => {
+  test('is begun as late as the window asks, and no later', () => {
+    // 1 is put at four in the afternoon; 0, of an hour, has to be over at three.
+    const problem = problemOfNumbers({ hands: [60, 30], spans: [[0, 1, 0, 60]], pins: { 1: at(0, 16) } });
+    expect(startsOf(construct(problem))).toEqual([at(0, 14), at(0, 16)]);
+  });
+
+  test('that may be broken off ends on the morning after where its window closes in the night', () => {
+    // Two hours of split work; the coat cannot begin before eight, two hours after its window would have closed.
+    const problem = problemOfNumbers({
+      hands: [120, 60],
+      spans: [[0, 1, 0, 120]],
+      pins: { 1: at(1, 8) },
+      more: { 0: { split: true } },
+    });
+    const { placed, broken } = construct(problem);
+    expect(broken).toEqual([]);
+    expect(placed[0]?.end).toBeGreaterThanOrEqual(at(1, 8) - 120);
+    expect(placed[1]?.start).toBeGreaterThanOrEqual(placed[0]?.end ?? Infinity);
+  });
+
+  test('starts as far back as the work needs: over lunch, over a night, and from the first spell there is', () => {
+    const spells = [
+      { from: 480, to: 720 },
+      { from: 780, to: 1020 },
+      { from: DAY + 480, to: DAY + 720 },
+    ];
+    expect(startBack(spells, 60, 600)).toBe(540);
+    expect(startBack(spells, 120, 810)).toBe(630);
+    expect(startBack(spells, 300, DAY + 540)).toBe(780);
+    // Asked for the night, it ends ten minutes into the morning; shorter work fills less.
+    expect(startBack(spells, 100, 1200)).toBe(930);
+    expect(startBack(spells, 5, 1200)).toBe(DAY + 480);
+    // More than there is goes to where it cannot be done.
+    expect(startBack(spells, 600, 600)).toBe(0);
+  });
+
+  test('that nobody can keep is known beforehand; long work that is shared counts by those who share it', () => {
+    const chain = (shared: boolean) =>
+      problemOfNumbers({
+        hands: [30, 400, 30],
+        spans: [
+          [0, 1, 0],
+          [1, 2, 20],
+          [0, 2, 0, 300],
+        ],
+        more: { 1: { split: true, shared } },
+      }).network;
+    expect(linksOf(chain(false), 3).impossible).toHaveLength(1);
+    expect(linksOf(chain(true), 3).impossible).toHaveLength(0);
+    expect(linksOf(chain(true), 1).impossible).toHaveLength(1);
+    // To the minute it can be kept.
+    const exact = problemOfNumbers({
+      hands: [30, 280, 30],
+      spans: [
+        [0, 1, 0],
+        [1, 2, 20],
+        [0, 2, 0, 300],
+      ],
+    }).network;
+    expect(linksOf(exact, 1).impossible).toHaveLength(0);
+  });
 });
 
 describe('pins', () => {

@@ -11,6 +11,7 @@ import { broughtForward } from './brought-forward.ts';
 import { both, spellAfter, spellsOf } from './calendar.ts';
 import { checkSchedule } from './check-schedule.ts';
 import { networkOf } from './network.ts';
+import { openWindows } from './open-windows.ts';
 import { planSchedule, scheduleOf } from './plan-schedule.ts';
 import { minuteAt, type JobWork } from './problem.ts';
 import { firstSchedule, searchSchedule } from './search.ts';
@@ -257,6 +258,17 @@ describe('work that has begun', () => {
     expect(own).toMatchObject({ kept: false, opens: bared.end });
     expect(workIn(late, window.to).start).toBeGreaterThan(own?.closes ?? Infinity);
     expect(endOf(late)).toBeLessThan(Infinity);
+  });
+
+  test('a window runs from the end of what opens it for as long as the plan says, until something is begun in it', () => {
+    const window = planned.windows.find(({ what }) => what === 'prime') as ScheduledWindow;
+    const bared = workIn(planned, window.from);
+    const over = { work: bared.id, from: iso(bared.start), to: iso(bared.start + HOUR), by: '' };
+    const { operations } = planJob(TUG, DEMO_SHOP, CATALOGUE);
+    const own = openWindows(operations, [over]).find(({ work }) => work === window.to);
+    expect(own).toMatchObject({ opens: bared.start + HOUR, closes: bared.start + HOUR + window.closes - window.opens });
+    expect(openWindows(operations, [over, { ...over, work: window.to, to: null }]).map(({ work }) => work)).not.toContain(window.to);
+    expect(openWindows(operations, [{ ...over, to: null }])).toEqual([]);
   });
 
   test('where nothing has begun nothing changes, and a step of another plan is passed over', () => {

@@ -1,9 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { DaysOff } from '@lift-bare/core';
 import { format, parseISO } from 'date-fns';
 import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { TextField } from '../../ui/text-field';
+import { readDaysOff } from './read-days-off';
 
 const ISO = 'yyyy-MM-dd';
 
@@ -19,8 +20,14 @@ const ISO = 'yyyy-MM-dd';
         <button type="button" class="btn plain small" (click)="remove(row.i)" [attr.aria-label]="'Remove ' + label() + ' ' + (row.i + 1)">Remove</button>
       </div>
     }
-    <button type="button" class="btn quiet" (click)="add()">Add days off</button>
+    <p class="acts">
+      <button type="button" class="btn quiet" (click)="add()">Add days off</button>
+      <label class="btn quiet">Read them from a file <input type="file" class="sr" accept=".ics,.csv,text/calendar,text/csv" (change)="read($any($event.target))" /></label>
+      <span class="soft small">iCalendar, or a table of from, to, why</span>
+    </p>
+    @if (told(); as says) { <p [class]="says.ok ? 'note ok' : 'note stop'" role="status"><b>{{ says.ok ? 'Read' : 'Not read' }}</b>{{ says.text }}</p> }
   `,
+  styleUrl: './shop-part.css',
   styles: '.row { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: end; margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -30,6 +37,24 @@ export class DaysOffField {
   readonly changed = output<DaysOff[]>();
   /** dates of their own for the pickers, made anew only when the days change */
   protected readonly rows = computed(() => this.value().map(({ from, to, note }, i) => ({ i, note, range: [parseISO(from), parseISO(to)] })));
+
+  protected readonly told = signal<{ readonly ok: boolean; readonly text: string } | null>(null);
+
+  /** Days that are there already are not added again. */
+  protected async read(input: HTMLInputElement): Promise<void> {
+    const [file] = input.files ?? [];
+    if (!file) return;
+    const read = await readDaysOff(file);
+    input.value = '';
+    if (!read.ok) {
+      this.told.set({ ok: false, text: read.reason });
+      return;
+    }
+    const known = this.value();
+    const fresh = read.days.filter(({ from, to }) => !known.some((day) => day.from === from && day.to === to));
+    this.changed.emit([...known, ...fresh]);
+    this.told.set({ ok: true, text: `${fresh.length} spans added, ${read.days.length - fresh.length} were there.` });
+  }
 
   protected add(): void {
     const today = format(Date.now(), ISO);

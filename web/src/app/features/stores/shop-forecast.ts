@@ -24,7 +24,7 @@ const MOST_BYTES = 1_000_000;
     </p>
     <p class="soft small">A table whose first line names time, temperature, humidity, and wind and rain where there are; °F, km/h, mph and inches are turned where the column says so.</p>
     @if (told(); as says) { <p [class]="says.ok ? 'note ok' : 'note stop'" role="status"><b>{{ says.ok ? 'Read' : 'Not read' }}</b>{{ says.text }}</p> }
-    <p class="basis">A forecast is one: measure at the part before a coat is laid. The part is taken to follow the air an hour later, which is a model assumption; hours that are missing count as the usual dew hours.</p>
+    <p class="basis">A forecast can be wrong: measure at the part before a coat is laid. The part is taken to follow the air an hour later, which is a model assumption; hours that are missing count as the usual dew hours.</p>
   `,
   styleUrl: './shop-part.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

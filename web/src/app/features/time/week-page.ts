@@ -2,13 +2,12 @@ import { dayAndTime, gapText } from '@lift-bare/core';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { Store } from '@ngrx/store';
-import { shopFeature } from '../../state/shop.reducer';
 import { SHOP_NOT_YET, ShopSchedule } from '../../state/shop-schedule';
 import { byJob, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
 import { TimeChart } from './time-chart';
 import { timeAxis } from './time-axis';
+import { WeekBudget } from './week-budget';
 
 /** px of the axis. */
 const WIDTH = 960;
@@ -16,14 +15,13 @@ const WIDTH = 960;
 /** All open jobs on one calendar: who does what on which day, and when each is handed over. */
 @Component({
   selector: 'lb-week-page',
-  imports: [TimeChart, DaySheet, RouterLink],
+  imports: [TimeChart, DaySheet, WeekBudget, RouterLink],
   templateUrl: './week-page.html',
   styleUrls: ['./time-page.css', './week-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WeekPage {
   private readonly open = inject(ShopSchedule);
-  protected readonly shop = inject(Store).selectSignal(shopFeature.selectDocument);
 
   protected readonly view = signal<'job' | 'person'>('job');
   protected readonly selected = signal<string | null>(null);
