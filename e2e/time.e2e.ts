@@ -77,3 +77,58 @@ test('the shop week has all jobs, each with its day, and the sheet of one day na
   await page.getByRole('group', { name: 'Day' }).getByRole('button').nth(1).click();
   await expect(page.locator('lb-day-sheet section')).toHaveCount(1);
 });
+
+test('what is done stays where it happened; the window that it opens is told on other pages, until it is taken back', async ({ page }) => {
+  await page.goto('/jobs/demo-1/time');
+  await settled(page);
+  // The last keying before the first primer, done an hour before its window closes.
+  const key = page.getByRole('button', { name: /\. Key P80/ }).first();
+  await key.click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.locator('.bar.done').first()).toBeVisible();
+  await settled(page);
+  await page.goto('/jobs/demo-1/intake');
+  const note = page.getByRole('status').filter({ hasText: 'epoxy primer' });
+  await expect(note.first()).toContainText('has to begin by');
+  await note.first().getByRole('link', { name: 'Time' }).click();
+  await expect(page).toHaveURL(/step=/);
+  await settled(page);
+  await page
+    .getByRole('button', { name: /\. Key P80.*done/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'not done after all' }).click();
+  await expect(page.locator('.bar.done')).toHaveCount(0);
+  await saved(page);
+});
+
+test('the days are made as PDF, by person, part or plant', async ({ page }) => {
+  await page.goto(TIME);
+  await settled(page);
+  await page.getByRole('button', { name: 'By plant' }).click();
+  await expect(page.locator('lb-day-sheet h3').first()).toContainText('Booth');
+  const made = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Days as PDF' }).click();
+  expect((await made).suggestedFilename()).toBe('Horsebox trailer days.pdf');
+});
+
+test('what is on next stands on the first page, and leads to its step', async ({ page }) => {
+  await page.goto('/');
+  const today = page.locator('lb-today');
+  await expect(today.getByRole('heading', { level: 2 })).toContainText(/^(Today|Next), /);
+  await today.locator('li a').first().click();
+  await expect(page).toHaveURL(/\/time\?step=/);
+});
+
+test('a forecast is fetched, shown over the axis of a job outdoors, and taken out', async ({ page }) => {
+  await page.goto('/shop/calendar');
+  await page.getByRole('button', { name: 'Fetch a week' }).click();
+  await expect(page.getByText('168 hours from the weather source.')).toBeVisible();
+  await shopHas(page, { forecast: expect.objectContaining({ length: 168 }) });
+  await page.goto('/jobs/demo-2/time');
+  await settled(page);
+  await expect(page.locator('.hour').first()).toBeAttached();
+  await page.goto('/shop/calendar');
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await shopHas(page, { forecast: [] });
+});

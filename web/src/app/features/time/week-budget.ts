@@ -1,23 +1,23 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { budgetOf, type Schedule } from '@lift-bare/core';
-import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
 import { shopFeature } from '../../state/shop.reducer';
+import { CountField } from '../../ui/count-field';
 
 /** Hands that are still to be done against people and weeks. */
 @Component({
   selector: 'lb-week-budget',
-  imports: [NzInputNumberModule, FormsModule],
+  imports: [CountField],
   template: `
-    <p class="budget">
-      <b>{{ hours().toFixed(0) }} h of hands</b> are still to be done. In
-      <nz-input-number nzId="weeks" class="weeks" aria-label="weeks" [nzMin]="0.2" [nzMax]="104" [nzStep]="1" [ngModel]="weeks()" (ngModelChange)="weeks.set($event ?? 0)" />
-      {{ weeks() === 1 ? 'week' : 'weeks' }} of {{ figure(budget().week) }} h
-      @if (budget().needed; as needed) { that is <b>{{ figure(needed) }} {{ needed <= 1 ? 'person' : 'people' }}</b>. }
-      @if (budget().weeks; as least) { <span class="soft">{{ budget().people === 1 ? 'The one' : 'The ' + budget().people }} who work here need {{ figure(least) }} weeks for the hands alone; waits, nights and windows come on top, as below.</span> }
-      @else { <b>Nobody works in a week.</b> }
-    </p>
+    <div class="budget">
+      <lb-count label="Weeks" [value]="weeks()" (changed)="weeks.set($event)" />
+      <p>
+        <b>{{ hours().toFixed(0) }} h of hands</b> are still to be done.
+        @if (budget().needed; as needed) { In {{ weeks() }} {{ weeks() === 1 ? 'week' : 'weeks' }} of {{ figure(budget().week) }} h that is <b>{{ figure(needed) }} {{ needed <= 1 ? 'person' : 'people' }}</b>. }
+        @if (budget().weeks; as least) { <span class="soft">{{ budget().people === 1 ? 'The one who works here needs' : 'The ' + budget().people + ' who work here need' }} {{ figure(least) }} weeks for the hands alone; waits, nights and windows come on top, as below.</span> }
+        @else { <b>Nobody works in a week.</b> }
+      </p>
+    </div>
   `,
   styleUrl: './week-budget.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
