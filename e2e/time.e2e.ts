@@ -124,7 +124,7 @@ test('a forecast is fetched, shown over the axis of a job outdoors, and taken ou
   await page.goto('/shop/calendar');
   await page.getByRole('button', { name: 'Fetch a week' }).click();
   await expect(page.getByText('168 hours from the weather source.')).toBeVisible();
-  await shopHas(page, { forecast: expect.objectContaining({ length: 168 }) });
+  await shopHas(page, { forecast: expect.arrayContaining([expect.objectContaining({ humidity: expect.any(Number) })]) });
   await page.goto('/jobs/demo-2/time');
   await settled(page);
   await expect(page.locator('.hour').first()).toBeAttached();

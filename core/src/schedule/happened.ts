@@ -3,7 +3,9 @@ import type { Progress } from '../model/job.ts';
 import type { Placed } from './construct.ts';
 import type { Worker } from './crew.ts';
 import type { Network } from './network.ts';
-import { soonest } from './slots.ts';
+import { soonest, type Piece, type WorkingTime } from './slots.ts';
+import { both } from './calendar.ts';
+import { sum } from '../units/sum.ts';
 
 /** min of hands that are still needed at the least for what is under way. Model assumption. */
 const LEAST_LEFT = 1;
@@ -29,14 +31,14 @@ export function happened(
     const start = minuteOf(parseISO(own.from).getTime());
     const by = crew.findIndex(({ name }) => name === own.by);
     const worker = by >= 0 ? by : (may[i]?.[0] ?? 0);
+    const time = crew[worker] as Worker;
     if (own.to !== null) {
       const end = minuteOf(parseISO(own.to).getTime());
-      return { start, end, pieces: [{ worker, from: start, to: end }] };
+      return { start, end, pieces: at(worker, time, start, end) };
     }
-    const time = crew[worker] as Worker;
-    const worked = time.spells.reduce((sum, { from, to }) => sum + Math.max(0, Math.min(to, now) - Math.max(from, start)), 0);
+    const worked = sum(both(time.spells, [{ from: start, to: now }]), ({ from, to }) => to - from);
     const left = soonest({ worker, time, taken: [] }, { hand: Math.max(LEAST_LEFT, Math.ceil(hand - worked)), split: true, shared: false }, now);
-    const pieces = [...(start < now ? [{ worker, from: start, to: now }] : []), ...(left ?? [])];
+    const pieces = [...(start < now ? at(worker, time, start, now) : []), ...(left ?? [])];
     return { start, end: pieces.at(-1)?.to ?? now, pieces };
   });
   for (const { from, to } of [...spans].sort((a, b) => b.to - a.to)) {
@@ -47,4 +49,10 @@ export function happened(
     else if (before.pieces.length === 0 && before.end > after.start) fixed[from] = { start: after.start, end: after.start, pieces: [] };
   }
   return fixed;
+}
+
+/** Working time between two times; all of it where it was done outside of it. */
+function at(worker: number, { spells }: WorkingTime, from: number, to: number): Piece[] {
+  const within = both(spells, [{ from, to }]);
+  return (within.length > 0 ? within : [{ from, to }]).map((spell) => ({ ...spell, worker }));
 }

@@ -239,6 +239,14 @@ describe('work that has begun', () => {
     expect(before.map(({ state }) => state)).toEqual(before.map(() => 'done'));
   });
 
+  test('what was done over a night took hands by day only, and what was done in the night took them then', () => {
+    const [from, to] = [new Date(2026, 10, 30, 16).getTime(), new Date(2026, 11, 1, 9).getTime()];
+    const hands = (entry: Job['progress'][number]): number =>
+      workIn(at(to + HOUR, [entry]), second.id).pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0) / HOUR;
+    expect(hands({ work: second.id, from: iso(from), to: iso(to), by: 'A. R.' })).toBe(2);
+    expect(hands({ work: second.id, from: iso(from + 3 * HOUR), to: iso(from + 5 * HOUR), by: 'A. R.' })).toBe(2);
+  });
+
   test('what is under way goes on with the hands that are left, in the hands of who began it', () => {
     const [opening = 0] = planned.open.map(({ from }) => from);
     const now = opening + 30 * 60_000;
