@@ -1,4 +1,4 @@
-import { addDays, parseISO, startOfDay } from 'date-fns';
+import { addDays, differenceInCalendarDays, parseISO, startOfDay, subDays } from 'date-fns';
 import { dewFree, setsIn } from '../climate/dew-hours.ts';
 import { hoursAt, laySpells, type HourAt } from '../climate/forecast-gates.ts';
 import type { Span as Hours } from '../model/calendar.ts';
@@ -29,6 +29,8 @@ export interface ShopProblem extends Problem {
 /** Days that are looked ahead; what finds no time within them is told. */
 export const HORIZON = 400;
 const MINUTE = 60_000;
+/** min */
+const DAY = 1440;
 
 export const msAt = ({ origin }: Pick<ShopProblem, 'origin'>, time: number): number => origin + time * MINUTE;
 export const minuteAt = (origin: number, time: number): number => (time - origin) / MINUTE;
@@ -38,8 +40,8 @@ export const dueAt = ({ due }: Pick<Job, 'due'>): number | null => (due === null
 
 /** All that a schedule of some jobs is made from. @param now ms; nothing begins before it */
 export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[] = []): ShopProblem {
-  const origin = startOfDay(Math.min(now, ...jobs.flatMap(({ job }) => job.progress.map(({ from }) => parseISO(from).getTime())))).getTime();
-  const crew = crewOf(shop, origin, HORIZON);
+  const origin = originOf(jobs, now);
+  const crew = crewOf(shop, origin, HORIZON + differenceInCalendarDays(now, origin));
   const activities: Activity[] = [];
   const spans: Span[] = [];
   const from: number[] = [];
@@ -71,6 +73,12 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   return { network: { activities, spans }, crew, may, from, pinned, times, fixed, origin, jobOf };
 }
 
+/** Midnight before anything of it has begun, but no longer ago than is looked ahead: what lies before has negative times. */
+function originOf(jobs: readonly JobWork[], now: number): number {
+  const begun = jobs.flatMap(({ job }) => job.progress.map(({ from }) => parseISO(from).getTime()));
+  return startOfDay(Math.max(Math.min(now, ...begun), subDays(now, HORIZON).getTime())).getTime();
+}
+
 type TimesOf = (activity: Activity, place: Job['place']) => readonly WorkingTime[] | null;
 
 /**
@@ -89,7 +97,7 @@ function dryTimes(crew: readonly Worker[], { forecast }: Pick<Shop, 'forecast'>,
     const { open, told } = laySpells(at, operation.coat);
     const inMinutes = (spans: readonly Spell[]): Spell[] => spans.map(({ from, to }) => ({ from: minuteAt(origin, from), to: minuteAt(origin, to) }));
     const key = `${usual.from} ${usual.to} ${sets} ${open.map(({ from, to }) => `${from} ${to}`).join()}`;
-    const times = known.get(key) ?? timesIn(crew, ending([...without(everyDay(usual, origin), inMinutes(told)), ...inMinutes(open)], sets));
+    const times = known.get(key) ?? timesIn(crew, ending([...without(everyDay(usual, crew, origin), inMinutes(told)), ...inMinutes(open)], sets));
     known.set(key, times);
     return times;
   };
@@ -102,8 +110,11 @@ const ending = (spells: readonly Spell[], sooner: number): Spell[] =>
 const timesIn = (crew: readonly Worker[], spells: readonly Spell[]): readonly WorkingTime[] =>
   crew.map((worker) => timeOf(both(worker.spells, spells)));
 
-const everyDay = (span: Hours, origin: number): Spell[] =>
-  spellsOf({ mon: [span], tue: [span], wed: [span], thu: [span], fri: [span], sat: [span], sun: [span] }, [], origin, HORIZON);
+/** As long as anybody of the crew works. */
+const everyDay = (span: Hours, crew: readonly Worker[], origin: number): Spell[] => {
+  const until = Math.max(0, ...crew.map(({ spells }) => spells.at(-1)?.to ?? 0));
+  return spellsOf({ mon: [span], tue: [span], wed: [span], thu: [span], fri: [span], sat: [span], sun: [span] }, [], origin, Math.ceil(until / DAY));
+};
 
 /** Many operations raise the same. */
 function mayOf(crew: readonly Worker[], activities: readonly Activity[]): (readonly number[])[] {

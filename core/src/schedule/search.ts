@@ -1,6 +1,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
+import { sum } from '../units/sum.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
 import { oneMixMore } from './mixes.ts';
@@ -41,16 +42,7 @@ const MOST_ROUNDS = 300;
 
 /** How long is searched for the schedule that is shown: the same everywhere, so that no two sheets differ. */
 export const shownTerms = (jobs: readonly JobWork[]): SearchTerms => ({
-  rounds: Math.min(
-    MOST_ROUNDS,
-    Math.floor(
-      SHOWN /
-        Math.max(
-          1,
-          jobs.reduce((sum, { operations }) => sum + operations.length, 0),
-        ),
-    ),
-  ),
+  rounds: Math.min(MOST_ROUNDS, Math.floor(SHOWN / sum(jobs, ({ operations }) => operations.length))),
   seed: 1,
 });
 
@@ -79,8 +71,9 @@ export function* searchSchedule(
   now: number,
   terms: SearchTerms | null,
 ): Generator<Found, Found, boolean | undefined> {
-  const waiting: (readonly Mixes[])[] = [jobs.map(() => new Map())];
-  const seen = new Set<string>();
+  const oneEach = jobs.map((): Mixes => new Map());
+  const waiting: (readonly Mixes[])[] = [oneEach];
+  const seen = new Set([keyOf(oneEach)]);
   let best: Found | null = null;
   for (let mixes = waiting.shift(), tried = 0; mixes && tried < MOST_MIXES; mixes = waiting.shift(), tried++) {
     const problem = problemOf(jobs, shop, now, mixes);
