@@ -46,7 +46,7 @@ export function readForecast(rows: readonly (readonly string[])[]): ForecastRead
   const hours = new Map<number, ForecastHour>();
   let twice = 0;
   for (const [i, row] of body.entries()) {
-    const at = parseISO((row[time] ?? '').trim().replace(/^(\d{4}-\d\d-\d\d) (?=\d)/, '$1T'));
+    const at = parseISO((row[time] ?? '').trim());
     if (!isValid(at)) return { ok: false, reason: `Line ${i + 2}: “${row[time] ?? ''}” is no time like 2026-12-24T08:00.` };
     if (at.getTime() % HOUR !== 0) continue;
     const values: Record<string, number | null> = {};
