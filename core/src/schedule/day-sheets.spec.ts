@@ -52,6 +52,13 @@ describe('day sheets by part and by plant', () => {
     );
   });
 
+  test('what is done to one zone stands under its part alone', () => {
+    const single = schedule.works.filter(({ where, zones }) => where.length === 1 && zones.length === 1);
+    expect(single.length).toBeGreaterThan(0);
+    for (const { zones, parts } of single)
+      expect(parts).toEqual(tug.parts.filter((part) => part.zones.some(({ id }) => id === zones[0])).map(({ name }) => name));
+  });
+
   test('by plant there is what takes it and nothing else: every sprayed coat in the booth', () => {
     const days = daySheets(schedule, 'plant');
     expect(new Set(days.flatMap(({ groups }) => groups.map(({ name }) => name)))).toEqual(new Set(['Booth']));
