@@ -58,11 +58,11 @@ export { planSchedule, scheduleOf, shownSchedule } from './schedule/plan-schedul
 export { firstSchedule, searchSchedule, shownTerms } from './schedule/search.ts';
 export { daySheets, type Day, type DayGroup, type DayLine, type SheetBy } from './schedule/day-sheets.ts';
 export { boundText, chainText, dayAndTime, dayText, fromTo, gapText, shortTime, spanText, timeFrom } from './schedule/time-words.ts';
-export { hoursAt, laySpells, mayLay, type HourAt } from './climate/forecast-gates.ts';
+export { hoursAt, mayLay } from './climate/forecast-gates.ts';
 export { ForecastHour, MOST_HOURS } from './model/forecast.ts';
-export { readForecast, type ForecastRead } from './model/read-forecast.ts';
-export { budgetOf, type Budget } from './schedule/budget.ts';
-export { openWindows, type OpenWindow } from './schedule/open-windows.ts';
+export { readForecast } from './model/read-forecast.ts';
+export { budgetOf } from './schedule/budget.ts';
+export { openWindows } from './schedule/open-windows.ts';
 export { broughtForward, type Sooner } from './schedule/brought-forward.ts';
 export type { JobWork } from './schedule/problem.ts';
 export { Schedule, type ChainLink, type ScheduledWindow, type ScheduledWork } from './model/schedule.ts';

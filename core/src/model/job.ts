@@ -233,6 +233,11 @@ export const Progress = z
     from: moment,
     to: moment.nullable().describe('null: under way'),
     by: z.string().max(40).default('').describe('who does it'),
+    zones: z
+      .array(z.string().max(80))
+      .max(500)
+      .default([])
+      .describe('zones it was done to: a coat of several mixes stays in the mixes it was laid from; none: all'),
   })
   .refine(({ from, to }) => to === null || Date.parse(from) <= Date.parse(to), { path: ['to'], message: 'must not be before its start' });
 export type Progress = z.infer<typeof Progress>;

@@ -38,6 +38,7 @@ export const ScheduledWindow = z.strictObject({
   opens: ms,
   closes: ms,
   kept: z.boolean(),
+  running: z.boolean().describe('what opens it is over, and what has to begin in it has not'),
   missed: Lag.shape.missed,
 });
 export type ScheduledWindow = z.infer<typeof ScheduledWindow>;

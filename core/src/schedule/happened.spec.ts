@@ -29,7 +29,7 @@ describe('work that has begun', () => {
   test('what is done stays where it happened, and counts for all that comes before it on its faces; the rest begins now', () => {
     const now = second.end + 26 * HOUR;
     const [from, to] = [second.start + HOUR, second.end + 2 * HOUR];
-    const later = at(now, [{ work: second.id, from: iso(from), to: iso(to), by: second.people[0] ?? '' }]);
+    const later = at(now, [{ work: second.id, from: iso(from), to: iso(to), by: second.people[0] ?? '', zones: [] }]);
     expect(workIn(later, second.id)).toMatchObject({ start: from, end: to, state: 'done', people: [second.people[0]] });
     for (const work of later.works) if (work.state === 'planned') expect(work.start).toBeGreaterThanOrEqual(now);
     const before = later.works.filter(({ zones, number }) => number < second.number && zones.some((zone) => second.zones.includes(zone)));
@@ -41,14 +41,14 @@ describe('work that has begun', () => {
     const [from, to] = [new Date(2026, 10, 30, 16).getTime(), new Date(2026, 11, 1, 9).getTime()];
     const hands = (entry: Job['progress'][number]): number =>
       workIn(at(to + HOUR, [entry]), second.id).pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0) / HOUR;
-    expect(hands({ work: second.id, from: iso(from), to: iso(to), by: 'A. R.' })).toBe(2);
-    expect(hands({ work: second.id, from: iso(from + 3 * HOUR), to: iso(from + 5 * HOUR), by: 'A. R.' })).toBe(2);
+    expect(hands({ work: second.id, from: iso(from), to: iso(to), by: 'A. R.', zones: [] })).toBe(2);
+    expect(hands({ work: second.id, from: iso(from + 3 * HOUR), to: iso(from + 5 * HOUR), by: 'A. R.', zones: [] })).toBe(2);
   });
 
   test('what is under way goes on with the hands that are left, in the hands of who began it', () => {
     const [opening = 0] = planned.open.map(({ from }) => from);
     const now = opening + 30 * 60_000;
-    const running = at(now, [{ work: first.id, from: iso(opening), to: null, by: 'J. T.' }]);
+    const running = at(now, [{ work: first.id, from: iso(opening), to: null, by: 'J. T.', zones: [] }]);
     const work = workIn(running, first.id);
     expect(work).toMatchObject({ start: opening, state: 'under way', people: ['J. T.'] });
     const ahead = work.pieces.filter(({ from }) => from >= now).reduce((sum, piece) => sum + piece.to - piece.from, 0) / 60_000;
@@ -59,34 +59,61 @@ describe('work that has begun', () => {
     const window = planned.windows.find(({ what }) => what === 'prime') as ScheduledWindow;
     const bared = workIn(planned, window.from);
     const now = bared.end + 5 * DAY;
-    const late = at(now, [{ work: bared.id, from: iso(bared.start), to: iso(bared.end), by: '' }]);
+    const late = at(now, [{ work: bared.id, from: iso(bared.start), to: iso(bared.end), by: '', zones: [] }]);
     const own = late.windows.find(({ from, to }) => from === window.from && to === window.to);
     expect(own).toMatchObject({ kept: false, opens: bared.end });
     expect(workIn(late, window.to).start).toBeGreaterThan(own?.closes ?? Infinity);
     expect(endOf(late)).toBeLessThan(Infinity);
   });
 
+  test('a coat laid from a mix of its own stays in it, and the faces that were not in it are still to be done', () => {
+    const coats = planned.works.filter(
+      ({ coat, operation, zones }) => coat && zones.length > 1 && planned.works.filter((one) => one.operation === operation).length === 1,
+    );
+    const coat = coats[0] as ScheduledWork;
+    const [zone = ''] = coat.zones;
+    const laid = { work: `${coat.operation}:mix2`, from: iso(coat.start), to: iso(coat.end), by: '', zones: [zone] };
+    const later = at(coat.end + HOUR, [laid]);
+    expect(workIn(later, laid.work)).toMatchObject({ state: 'done', zones: [zone], start: coat.start });
+    const rest = later.works.filter(({ operation, state }) => operation === coat.operation && state === 'planned');
+    expect(rest.flatMap(({ zones }) => zones).sort()).toEqual(coat.zones.filter((one) => one !== zone).sort());
+  });
+
   test('a window runs from the end of what opens it for as long as the plan says, until something is begun in it', () => {
     const window = planned.windows.find(({ what }) => what === 'prime') as ScheduledWindow;
     const bared = workIn(planned, window.from);
-    const over = { work: bared.id, from: iso(bared.start), to: iso(bared.start + HOUR), by: '' };
+    const over = { work: bared.id, from: iso(bared.start), to: iso(bared.start + HOUR), by: '', zones: [] };
     const { operations } = planJob(TUG, DEMO_SHOP, CATALOGUE);
     const own = openWindows(operations, [over]).find(({ work }) => work === window.to);
     expect(own).toMatchObject({ opens: bared.start + HOUR, closes: bared.start + HOUR + window.closes - window.opens });
     expect(openWindows(operations, [over, { ...over, work: window.to, to: null }]).map(({ work }) => work)).not.toContain(window.to);
     expect(openWindows(operations, [{ ...over, to: null }])).toEqual([]);
+    // What comes after it in the work is done: then it has begun, whether somebody said so or not.
+    const later = planned.works.find(
+      ({ coat, number, zones }) =>
+        coat && number > workIn(planned, window.to).number && zones.some((zone) => workIn(planned, window.to).zones.includes(zone)),
+    );
+    if (!later) throw new Error('a second coat follows');
+    const all = [over, { ...over, work: later.id }];
+    expect(openWindows(operations, all).map(({ work }) => work)).not.toContain(window.to);
+    // The schedule says the same of each window.
+    for (const progress of [[over], all]) {
+      const running = at(bared.start + 2 * HOUR, progress).windows.filter((one) => one.running);
+      const bare = (id: string): string => id.replace(/:mix\d+/, '');
+      expect(new Set(running.map(({ to }) => bare(to)))).toEqual(new Set(openWindows(operations, progress).map(({ work }) => bare(work))));
+    }
   });
 
   test('work that began long ago leaves as many days ahead, and a year that is mistyped does no harm', () => {
-    const month = at(MONDAY, [{ work: first.id, from: iso(MONDAY - 40 * DAY), to: iso(MONDAY - 40 * DAY + HOUR), by: '' }]);
+    const month = at(MONDAY, [{ work: first.id, from: iso(MONDAY - 40 * DAY), to: iso(MONDAY - 40 * DAY + HOUR), by: '', zones: [] }]);
     expect(month.undone).toEqual([]);
-    const ages = at(MONDAY, [{ work: first.id, from: '1996-01-01T08:00:00Z', to: '1996-01-01T09:00:00Z', by: '' }]);
+    const ages = at(MONDAY, [{ work: first.id, from: '1996-01-01T08:00:00Z', to: '1996-01-01T09:00:00Z', by: '', zones: [] }]);
     expect(ages.undone).toEqual([]);
     expect(endOf(ages)).toBe(endOf(month));
   });
 
   test('where nothing has begun nothing changes, and a step of another plan is passed over', () => {
-    expect(endOf(at(MONDAY, [{ work: 'gone.strip.1', from: iso(MONDAY - DAY), to: null, by: '' }]))).toBe(endOf(planned));
+    expect(endOf(at(MONDAY, [{ work: 'gone.strip.1', from: iso(MONDAY - DAY), to: null, by: '', zones: [] }]))).toBe(endOf(planned));
   });
 });
 

@@ -2,7 +2,8 @@ import { parseISO } from 'date-fns';
 import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { ScheduledWindow } from '../model/schedule.ts';
-import { networkOf } from './network.ts';
+import { mixesLaid } from './mixes.ts';
+import { networkOf, type Network } from './network.ts';
 import { isWindow } from './propagate.ts';
 
 /** A window that runs: opened by work that is over, and nothing has been begun in it yet. */
@@ -20,15 +21,15 @@ const MINUTE = 60_000;
 /** The windows of a job that run, by what has really been done; the first to close first. */
 export function openWindows(operations: readonly Operation[], progress: Job['progress']): OpenWindow[] {
   if (progress.every(({ to }) => to === null)) return [];
-  const { activities, spans } = networkOf(operations);
-  const known = new Map(progress.map((own) => [own.work, own]));
+  const { activities, spans } = networkOf(operations, mixesLaid(operations, progress));
+  const over = overAt(progress);
+  const begun = begunIn({ activities, spans }, progress);
   return spans
     .filter(isWindow)
     .flatMap(({ from, to, most, what, missed }): OpenWindow[] => {
       const [opener, closer] = [activities[from], activities[to]];
-      const over = opener && known.get(opener.id)?.to;
-      if (!opener || !closer || !over || what === null || known.has(closer.id)) return [];
-      const opens = parseISO(over).getTime();
+      const opens = opener && over.get(opener.id);
+      if (!opener || !closer || opens === undefined || what === null || begun.has(to)) return [];
       return [
         {
           what,
@@ -43,4 +44,16 @@ export function openWindows(operations: readonly Operation[], progress: Job['pro
       ];
     })
     .sort((a, b) => a.closes - b.closes);
+}
+
+/** When work was over, ms, by its id; only what somebody has said. */
+export const overAt = (progress: Job['progress']): ReadonlyMap<string, number> =>
+  new Map(progress.flatMap(({ work, to }) => (to === null ? [] : [[work, parseISO(to).getTime()] as const])));
+
+/** Places of the activities that have begun, said or not: what comes before something that has begun has as well. */
+export function begunIn({ activities, spans }: Network, progress: Job['progress']): ReadonlySet<number> {
+  const told = new Set(progress.map(({ work }) => work));
+  const begun = new Set(activities.flatMap(({ id }, i) => (told.has(id) ? [i] : [])));
+  for (const { from, to } of [...spans].sort((a, b) => b.to - a.to)) if (begun.has(to)) begun.add(from);
+  return begun;
 }

@@ -2,6 +2,7 @@ import type { Guard } from '../model/operation.ts';
 import type { Schedule, ScheduledWindow, ScheduledWork } from '../model/schedule.ts';
 import type { Shop } from '../model/shop.ts';
 import { chainOfEnd } from './chain.ts';
+import { overAt } from './open-windows.ts';
 import { dueAt, msAt, type JobWork } from './problem.ts';
 import { contradiction } from './propagate.ts';
 import { firstSchedule, searchShown, type Found } from './search.ts';
@@ -91,6 +92,7 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
 }
 
 function windowsOf(jobs: readonly JobWork[], { problem, draft }: Found): ScheduledWindow[] {
+  const over = jobs.map(({ job }) => overAt(job.progress));
   return problem.network.spans.flatMap(({ from, to, most, what, missed }): ScheduledWindow[] => {
     const [opens, closes] = [draft.placed[from], draft.placed[to]];
     if (most === null || what === null || !opens || !closes) return [];
@@ -103,6 +105,7 @@ function windowsOf(jobs: readonly JobWork[], { problem, draft }: Found): Schedul
         opens: msAt(problem, opens.end),
         closes: msAt(problem, opens.end + most),
         kept: closes.start <= opens.end + most,
+        running: over[problem.jobOf[from] as number]?.has(problem.network.activities[from]?.id ?? '') === true && problem.fixed[to] === null,
         missed,
       },
     ];

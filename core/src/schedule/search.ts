@@ -4,7 +4,7 @@ import type { Shop } from '../model/shop.ts';
 import { sum } from '../units/sum.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
-import { oneMixMore } from './mixes.ts';
+import { mixesLaid, oneMixMore } from './mixes.ts';
 import type { Mixes } from './network.ts';
 import { dueAt, problemOf, type JobWork, type ShopProblem } from './problem.ts';
 import { ancestorsOf, linksOf, type Links } from './propagate.ts';
@@ -71,7 +71,7 @@ export function* searchSchedule(
   now: number,
   terms: SearchTerms | null,
 ): Generator<Found, Found, boolean | undefined> {
-  const oneEach = jobs.map((): Mixes => new Map());
+  const oneEach = jobs.map(({ job, operations }) => mixesLaid(operations, job.progress));
   const waiting: (readonly Mixes[])[] = [oneEach];
   const seen = new Set([keyOf(oneEach)]);
   let best: Found | null = null;

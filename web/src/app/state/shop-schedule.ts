@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Job } from '@lift-bare/core';
-import { forkJoin, map, of, switchMap, type Observable } from 'rxjs';
+import { catchError, forkJoin, map, of, switchMap, type Observable } from 'rxjs';
 import { Api, type JobSummary } from '../api/api';
 import { NOT_YET, ScheduleClient, type ScheduleState } from '../workers/schedule-client';
 import { benchFeature } from './bench.reducer';
@@ -37,6 +37,7 @@ export class ShopSchedule {
             const state: Observable<ScheduleState> = jobs.length === 0 ? of({ ...NOT_YET, busy: false }) : this.client.of(jobs, shop, this.now());
             return state.pipe(map((own): ShopState => ({ ...own, jobs, left })));
           }),
+          catchError(() => of<ShopState>({ ...SHOP_NOT_YET, busy: false, trouble: 'The server is not reached; the jobs stand there.' })),
         ),
       ),
     );

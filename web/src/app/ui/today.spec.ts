@@ -27,7 +27,7 @@ test('a window is told once the work that opens it is over, for that job alone, 
   const window = schedule.windows.find(({ what, job }) => what === 'prime' && job === 'one');
   const bared = schedule.works.find(({ id, job }) => job === 'one' && id === window?.from);
   if (!window || !bared) throw new Error('the tug is primed within a window');
-  const over = { work: bared.id, from: new Date(bared.start).toISOString(), to: new Date(bared.end).toISOString(), by: '' };
+  const over = { work: bared.id, from: new Date(bared.start).toISOString(), to: new Date(bared.end).toISOString(), by: '', zones: [] };
   const now = window.closes - HOUR;
   const running = runningWindows(at(now, [over]), now);
   expect(running.map(({ job, to }) => [job, to])).toContainEqual(['one', window.to]);

@@ -22,7 +22,7 @@ const SOON = 12 * 3_600_000;
     @if (day(); as sheet) {
       <section class="today">
         <h2>{{ isToday() ? 'Today' : 'Next' }}, {{ sheet.label }} @if (state().busy) { <span class="soft small" role="status">looking for a better order…</span> } <span class="more small">@if (timers() > 0) { <a routerLink="/bench">{{ timers() === 1 ? 'One clock runs' : timers() + ' clocks run' }}</a> · }<a routerLink="/week">Shop week</a></span></h2>
-        @for (window of closing(); track window.to) {
+        @for (window of closing(); track window.job + window.from + window.to) {
           <p class="note" [class]="window.left > 0 ? 'ask' : 'stop'"><b>{{ window.left > 0 ? gap(window.left) + ' left' : 'Too late' }}: {{ units.text(window.title) }}</b>by {{ at(window.closes) }} <a class="link" [routerLink]="['/jobs', window.job, 'time']" [queryParams]="{ step: window.to }">{{ jobName(window.job) }}</a></p>
         }
         <div class="people">
@@ -84,18 +84,14 @@ export function nextDay(schedule: Schedule, now: number): Day | null {
   return coming.find(({ groups }) => groups.length > 0) ?? null;
 }
 
-/** Windows that something done has opened and that close soon, the first to close first. */
+/** Windows that run and close soon, the first to close first. */
 export function runningWindows({ windows, works }: Schedule, now: number): (ScheduledWindow & { readonly left: number; readonly title: string })[] {
-  const known = new Map(works.map((work) => [`${work.job} ${work.id}`, work]));
-  return works
-    .filter(({ state }) => state === 'done')
-    .flatMap(({ job, id }) =>
-      windows.flatMap((window) => {
-        const next = known.get(`${job} ${window.to}`);
-        return window.from === id && window.job === job && next?.state === 'planned' && window.closes - now < SOON
-          ? [{ ...window, left: window.closes - now, title: next.title }]
-          : [];
-      }),
-    )
+  return windows
+    .filter(({ running, closes }) => running && closes - now < SOON)
+    .map((window) => ({
+      ...window,
+      left: window.closes - now,
+      title: works.find(({ id, job }) => id === window.to && job === window.job)?.title ?? '',
+    }))
     .sort((a, b) => a.closes - b.closes);
 }

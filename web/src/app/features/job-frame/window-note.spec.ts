@@ -16,6 +16,7 @@ const entry = (id: string, from: number, to: number): Job['progress'][number] =>
   from: new Date(from).toISOString(),
   to: new Date(to).toISOString(),
   by: '',
+  zones: [],
 });
 
 async function noteAt(now: number, progress: Job['progress']): Promise<string> {

@@ -6,13 +6,13 @@ const iso = (time: number): string => new Date(time).toISOString();
 const withEntry = (job: Job, entry: Entry): Job => ({ ...job, progress: [...job.progress.filter(({ work }) => work !== entry.work), entry] });
 
 /** Work that has begun at a time. */
-export const begun = (job: Job, { id, people }: ScheduledWork, at: number): Job =>
-  withEntry(job, { work: id, from: iso(at), to: null, by: people[0] ?? '' });
+export const begun = (job: Job, { id, people, zones }: ScheduledWork, at: number): Job =>
+  withEntry(job, { work: id, from: iso(at), to: null, by: people[0] ?? '', zones });
 
 /** Work that is over; where nobody said when it began, by its hands before. */
-export function done(job: Job, { id, people, hand }: ScheduledWork, at: number): Job {
+export function done(job: Job, { id, people, hand, zones }: ScheduledWork, at: number): Job {
   const known = job.progress.find(({ work }) => work === id);
-  return withEntry(job, known ? { ...known, to: iso(at) } : { work: id, from: iso(at - hand * 60_000), to: iso(at), by: people[0] ?? '' });
+  return withEntry(job, known ? { ...known, to: iso(at) } : { work: id, from: iso(at - hand * 60_000), to: iso(at), by: people[0] ?? '', zones });
 }
 
 /** The other end goes along where it would lie on the wrong side. */
