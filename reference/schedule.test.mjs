@@ -23,7 +23,7 @@ const worthOf = (draft) => [draft.broken.length + draft.placed.filter((own) => !
 
 /** Searches until the end that is wanted is found, or the rounds are over. */
 function searched(problem, links, first, wanted) {
-  const search = improve(problem, links, first, worthOf, { rounds: ROUNDS, seed: 2 });
+  const search = improve(problem, links, first, worthOf, { rounds: ROUNDS, laid: Infinity, seed: 2 });
   let step = search.next();
   while (!step.done) step = search.next(step.value.draft.broken.length === 0 && endOf(step.value.draft) <= wanted);
   return step.value.draft;

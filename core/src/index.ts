@@ -55,7 +55,7 @@ export { comparePlans, type Difference } from './choice/compare-plans.ts';
 export { equipped, remedied, type Remedy } from './choice/remedy.ts';
 export { waysOut, type WayOut } from './choice/ways-out.ts';
 export { planSchedule, scheduleOf, shownSchedule } from './schedule/plan-schedule.ts';
-export { firstSchedule, searchSchedule, shownTerms } from './schedule/search.ts';
+export { firstSchedule, searchSchedule, SHOWN } from './schedule/search.ts';
 export { daySheets, type Day, type DayGroup, type DayLine, type SheetBy } from './schedule/day-sheets.ts';
 export { boundText, chainText, dayAndTime, dayText, fromTo, gapText, shortTime, spanText, timeFrom } from './schedule/time-words.ts';
 export { hoursAt, mayLay } from './climate/forecast-gates.ts';

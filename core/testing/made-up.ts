@@ -29,6 +29,7 @@ export function problemOfNumbers({ hands, spans = [], people = 1, may, more = {}
     operation: { id: `a${i}`, title: `a${i}` } as Operation,
     zones: [],
     phase: 'whole',
+    stretch: null,
     hand,
     split: false,
     shared: false,

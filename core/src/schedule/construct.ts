@@ -33,6 +33,8 @@ export interface Draft {
   readonly broken: readonly Span[];
   /** for each activity the soonest that it may be begun so that its windows are kept */
   readonly held: readonly number[];
+  /** how often an activity was laid out for it, again and again where a window was mended */
+  readonly laid: number;
 }
 
 /** How often one window may be mended before it counts as one that cannot be kept. */
@@ -59,6 +61,8 @@ const PUSH = 1.5;
 
 /** How often in a row mending may bring a window no nearer before it counts as one that cannot be kept. */
 const PATIENCE = 6;
+/** How often each activity is laid out on average before windows that close too soon are given up without more mending. */
+const MOST_LAID = 60;
 /** min by which what opens a window is begun later where the last mend has not helped; twice as much each time. */
 const STEP = 15;
 
@@ -78,19 +82,20 @@ export function construct(
   const mends = new Map<Span, Mends>();
   for (;;) {
     const late = run.generate();
-    if (!late || given.size > mostBroken) return { placed: run.placed, broken: [...given], held: notBefore };
+    if (!late || given.size > mostBroken) return { placed: run.placed, broken: [...given], held: notBefore, laid: run.laid };
     const { span, opens, by } = late;
     const own = mendsOf(mends, span);
     own.times += 1;
-    if (own.times <= pushes) {
+    const over = run.laid > MOST_LAID * rank.length;
+    if (own.times <= pushes && !over) {
       for (const one of ancestorsOf(span.to, links)) rank[one] = (rank[one] as number) * PUSH;
       run.restart();
       continue;
     }
-    const over = by - span.most - opens.end;
-    own.since = over < own.nearest ? 0 : own.since + 1;
-    own.nearest = Math.min(own.nearest, over);
-    if (own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from] || problem.fixed[span.from]) {
+    const missedBy = by - span.most - opens.end;
+    own.since = missedBy < own.nearest ? 0 : own.since + 1;
+    own.nearest = Math.min(own.nearest, missedBy);
+    if (over || own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from] || problem.fixed[span.from]) {
       // What was begun later for its sake is not any more.
       given.add(span);
       mends.clear();
@@ -155,6 +160,7 @@ interface Step {
 
 class Generation {
   readonly placed: (Placed | null)[];
+  laid = 0;
   private readonly deadline: number[];
   /** for what is open the soonest that all before it allows */
   private readonly ready: number[];
@@ -199,22 +205,32 @@ class Generation {
 
   /** Takes back the step of an activity, and all after it. */
   rewindTo(at: number): void {
-    this.rewind(this.stepAt[at] as number);
+    this.reopen(this.rewind(this.stepAt[at] as number));
   }
 
+  /** Takes back everything; what is open may be begun from another time now. */
   restart(): void {
     this.rewind(0);
+    this.reopen(this.missing.keys());
   }
 
-  private rewind(to: number): void {
-    for (const { at, placed, deadlines } of this.steps.splice(to).reverse()) {
-      for (const [activity, deadline] of deadlines) this.deadline[activity] = deadline;
-      for (const next of this.links.after[at] ?? []) if ((this.missing[next] as number)++ === 0) this.open.delete(next);
-      if (placed) this.eachTaken(at, placed, (taken, piece) => taken.remove(piece));
-      this.placed[at] = null;
-      this.stepAt[at] = -1;
-    }
-    for (const [at, left] of this.missing.entries()) if (left === 0 && this.stepAt[at] === -1) this.openUp(at);
+  /** What was taken back. */
+  private rewind(to: number): number[] {
+    return this.steps
+      .splice(to)
+      .reverse()
+      .map(({ at, placed, deadlines }) => {
+        for (const [activity, deadline] of deadlines) this.deadline[activity] = deadline;
+        for (const next of this.links.after[at] ?? []) if ((this.missing[next] as number)++ === 0) this.open.delete(next);
+        if (placed) this.eachTaken(at, placed, (taken, piece) => taken.remove(piece));
+        this.placed[at] = null;
+        this.stepAt[at] = -1;
+        return at;
+      });
+  }
+
+  private reopen(activities: Iterable<number>): void {
+    for (const at of activities) if (this.missing[at] === 0 && this.stepAt[at] === -1) this.openUp(at);
   }
 
   private enter(at: number, placed: Placed | null): void {
@@ -258,6 +274,7 @@ class Generation {
 
   private place(at: number): Placed | null {
     const { network, crew, may, times, fixed } = this.problem;
+    this.laid += 1;
     const activity = network.activities[at] as Activity;
     const from = this.ready[at] as number;
     if (fixed[at]) return fixed[at];

@@ -3,6 +3,7 @@ import type { Schedule, ScheduledWindow, ScheduledWork } from '../model/schedule
 import type { Shop } from '../model/shop.ts';
 import { chainOfEnd } from './chain.ts';
 import { overAt } from './open-windows.ts';
+import type { Activity } from './network.ts';
 import { dueAt, msAt, type JobWork } from './problem.ts';
 import { contradiction } from './propagate.ts';
 import { firstSchedule, searchShown, type Found } from './search.ts';
@@ -63,7 +64,7 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
     number: operation.number,
     stage: operation.stage,
     coat: operation.coat !== null,
-    title: phase === 'whole' ? operation.title : `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}`,
+    title: workTitle(activity),
     zones: [...zones],
     where:
       zones.length === operation.faces.length ? operation.where : operation.faces.filter(({ zone }) => zones.includes(zone)).map(({ name }) => name),
@@ -89,6 +90,11 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
         : 'done'
       : 'planned',
   };
+}
+
+function workTitle({ operation, phase, stretch }: Activity): string {
+  if (phase === 'whole') return operation.title;
+  return `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}${stretch ? `, stretch ${stretch.number} of ${stretch.of}` : ''}`;
 }
 
 function windowsOf(jobs: readonly JobWork[], { problem, draft }: Found): ScheduledWindow[] {

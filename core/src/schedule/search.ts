@@ -1,7 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
-import { sum } from '../units/sum.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
 import { mixesLaid, oneMixMore } from './mixes.ts';
@@ -24,8 +23,8 @@ export interface Found {
 /** min; how near a deadline has to be to go first: always, a day, half a shift, an hour. */
 const HASTES: readonly number[] = [Infinity, 1440, 240, 60];
 
-/** Activities that are laid out in the search that belongs to the answer at once. */
-const AT_ONCE = 1200;
+/** Activities that are laid out in the search that belongs to the answer at once, and rounds of it: the fewer, the more there is to lay. */
+const AT_ONCE = { laid: 10_000, activities: 1200 };
 /** Activities up to which all jobs are laid out at once; more are laid out job by job. */
 const MOST_AT_ONCE = 800;
 /** How often a mix is taken apart for windows that cannot be kept otherwise. */
@@ -33,21 +32,16 @@ const MOST_MIXES = 6;
 
 export interface SearchTerms {
   readonly rounds: number;
+  /** how often an activity is laid out in them, after which no more rounds are begun; the same on every machine, as no clock is */
+  readonly laid: number;
   readonly seed: number;
 }
 
-/** Steps that are laid out again in the search that belongs to the schedule that is shown, and rounds of it at the most. */
-const SHOWN = 20_000;
-const MOST_ROUNDS = 300;
-
 /** How long is searched for the schedule that is shown: the same everywhere, so that no two sheets differ. */
-export const shownTerms = (jobs: readonly JobWork[]): SearchTerms => ({
-  rounds: Math.min(MOST_ROUNDS, Math.floor(SHOWN / sum(jobs, ({ operations }) => operations.length))),
-  seed: 1,
-});
+export const SHOWN: SearchTerms = { rounds: 300, laid: 300_000, seed: 1 };
 
 /** The schedule that is shown: with the search that belongs to it. */
-export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, shownTerms(jobs)));
+export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, SHOWN));
 
 /** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
 export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
@@ -91,10 +85,10 @@ export function* searchSchedule(
   }
   const first = best as Found;
   if (isProven(first.draft, first.bound)) return first;
-  const rounds = terms?.rounds ?? Math.floor(AT_ONCE / first.problem.network.activities.length);
+  const atOnce = { rounds: Math.floor(AT_ONCE.activities / first.problem.network.activities.length), laid: AT_ONCE.laid, seed: 1 };
   const { problem, links, bound } = first;
   let found = first;
-  for (const next of improve(problem, links, first, worthIn(problem), { rounds, seed: terms?.seed ?? 1 }, inTurn(jobs, problem))) {
+  for (const next of improve(problem, links, first, worthIn(problem), terms ?? atOnce, inTurn(jobs, problem))) {
     if (next.draft !== found.draft) found = { ...found, ...next };
     if ((yield found) || isProven(found.draft, bound)) return found;
   }
@@ -179,7 +173,7 @@ export function* improve(
   links: Links,
   first: Weighed,
   worth: (draft: Draft) => Worth,
-  { rounds, seed }: SearchTerms,
+  { rounds, laid, seed }: SearchTerms,
   jobByJob: Taste['turns'] = null,
 ): Generator<Weighed, Weighed, boolean | undefined> {
   const random = xoroshiro128plus(seed);
@@ -196,7 +190,7 @@ export function* improve(
   const usual = problem.network.activities.map(() => 1);
   let weights = usual;
   let since = 0;
-  for (let round = 0; round < rounds; round++) {
+  for (let [round, spent] = [0, 0]; round < rounds && spent < laid; round++) {
     const afresh = drawn() < AFRESH;
     const next = !afresh ? weights : drawn() < SINGLE ? singly(weights) : together(weights);
     const haste = HASTES[Math.floor(drawn() * HASTES.length)] as number;
@@ -209,6 +203,7 @@ export function* improve(
       pushes: Math.floor(drawn() * PUSHES),
       turns: jobByJob && (isLarge(problem) || drawn() < IN_TURN) ? jobByJob : null,
     });
+    spent += draft.laid;
     const own = worth(draft);
     if (!isBetter(best.worth, own)) weights = next;
     if (isBetter(own, best.worth)) [best, since] = [{ draft, worth: own }, 0];

@@ -19,15 +19,13 @@ export class Taken {
     if (to > from) this.spells.splice(spellAfter(this.spells, from), 1);
   }
 
-  /** The end of what is taken at a time; the time itself where nothing is. */
-  freeFrom(time: number): number {
-    const spell = this.spells[spellAfter(this.spells, time)];
-    return spell && spell.from <= time ? spell.to : time;
+  /** The first that is not over at a time, by its place. */
+  after(time: number): number {
+    return spellAfter(this.spells, time);
   }
 
-  /** When the next thing begins after a free moment. */
-  freeUntil(time: number): number {
-    return this.spells[spellAfter(this.spells, time)]?.from ?? Infinity;
+  at(place: number): Spell | undefined {
+    return this.spells[place];
   }
 }
 
@@ -37,18 +35,23 @@ interface FreePiece extends Spell {
   readonly closes: boolean;
 }
 
-/** Working time without anything in it, from a time on. */
+/** Working time without anything in it, from a time on; goes through all that is taken once. */
 function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: number): Generator<FreePiece> {
+  const next = taken.map((one) => one.after(from));
   for (let i = spellAfter(spells, from); i < spells.length; i++) {
     const { from: opens, to: closes } = spells[i] as Spell;
     let time = Math.max(from, opens);
     while (time < closes) {
-      const free = taken.reduce((latest, one) => one.freeFrom(latest), time);
-      if (free !== time) {
-        time = free;
-        continue;
+      let [until, blocked] = [closes, false];
+      for (let one = 0; one < taken.length; one++) {
+        const all = taken[one] as Taken;
+        let spell = all.at(next[one] as number);
+        while (spell && spell.to <= time) spell = all.at((next[one] = (next[one] as number) + 1));
+        if (!spell) continue;
+        if (spell.from <= time) [time, blocked] = [spell.to, true];
+        else until = Math.min(until, spell.from);
       }
-      const until = taken.reduce((soonest, one) => Math.min(soonest, one.freeUntil(time)), closes);
+      if (blocked) continue;
       yield { from: time, to: until, opens: time === opens, closes: until === closes };
       time = until;
     }

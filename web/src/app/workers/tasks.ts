@@ -10,7 +10,7 @@ import {
   planJob,
   scheduleOf,
   searchSchedule,
-  shownTerms,
+  SHOWN,
   waysOut,
   whatWouldOpen,
   withOwnRows,
@@ -99,7 +99,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   choose: ({ job, shop }) => chooseForJob(job, shop, CATALOGUE),
   *schedule({ jobs, shop, now }) {
     const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-    const search = searchSchedule(works, shop, now, shownTerms(works));
+    const search = searchSchedule(works, shop, now, SHOWN);
     let step = search.next();
     let best = step.value;
     let shown = scheduleOf(works, best, now);
