@@ -29,7 +29,7 @@ export function madeUp(seed, size, people) {
       operation: { title: `a${activities.length}`, raises: [] },
       zones: [],
       phase: 'whole',
-      stretch: null,
+      piece: null,
       hand,
       split: false,
       shared: false,

@@ -29,7 +29,7 @@ export function problemOfNumbers({ hands, spans = [], people = 1, may, more = {}
     operation: { id: `a${i}`, title: `a${i}` } as Operation,
     zones: [],
     phase: 'whole',
-    stretch: null,
+    piece: null,
     hand,
     split: false,
     shared: false,

@@ -266,6 +266,10 @@ export const OperationFace = z.strictObject({
   side: z.enum(['face', 'back']).nullable(),
   name: z.string(),
   hand: z.number().describe('min'),
+  pieces: z
+    .strictObject({ count: z.int(), from: z.string().describe('id of the face where each begins') })
+    .nullable()
+    .describe('ends a window that is kept in so many pieces only'),
 });
 export type OperationFace = z.infer<typeof OperationFace>;
 

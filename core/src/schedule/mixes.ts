@@ -1,6 +1,7 @@
 import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
-import type { Span, Mixes, Network } from './network.ts';
+import type { Mixes } from './apart.ts';
+import type { Network, Span } from './network.ts';
 
 /** The mixes with one more: the faces whose window could not be kept while they waited for the others of their coat; the same where that cannot help. */
 export function oneMixMore(mixes: Mixes, { activities }: Network, broken: readonly Span[]): Mixes {

@@ -1,8 +1,10 @@
 import type { Lag, Operation, OperationKind } from '../model/operation.ts';
+import { asPlanned, type Apart, type Mixes } from './apart.ts';
+import { pieceName, strippedIn, type Cut } from './pieces.ts';
 
 /**
  * A piece of work of one operation that hands do without a wait in it. A round of stripper is two: laid on, and lifted once it has worked; on a large face
- * two for each stretch of it.
+ * two for each piece of it.
  */
 export interface Activity {
   readonly id: string;
@@ -10,8 +12,8 @@ export interface Activity {
   /** zones that it is done to */
   readonly zones: readonly string[];
   readonly phase: 'whole' | 'lay' | 'lift';
-  /** which of how many stretches of its faces, from 1; null: all of them at once */
-  readonly stretch: { readonly number: number; readonly of: number } | null;
+  /** which of how many pieces of its faces, from 1; null: all of them at once */
+  readonly piece: { readonly number: number; readonly of: number } | null;
   /** whole min of one person */
   readonly hand: number;
   /** may be broken off over a break or a night and taken up again */
@@ -68,12 +70,6 @@ const IN_ONE_GO: ReadonlySet<OperationKind> = new Set<OperationKind>([
 ]);
 /** Shares of a round of stripper: laid on before it works, scraped after; lay-on and scraping as the default rates have them. Model assumption. */
 const LAID: Partial<Readonly<Record<OperationKind, number>>> = { 'strip-round': 0.3, 'strip-next-round': 0.3, 'strip-bath': 0.3, 'try-patch': 0.4 };
-/** Laid on and lifted stretch by stretch where a face is large; a bath takes all of it. */
-const STRETCHED: ReadonlySet<OperationKind> = new Set<OperationKind>(['strip-round', 'strip-next-round']);
-/** min of lifting in one go: so that no break falls into it, and what worked overnight is off by the morning break. Model assumption. */
-const LIFTED_IN_ONE_GO = 120;
-/** min; shorter stretches are not made for the sake of a window. Model assumption. */
-const LEAST_STRETCH = 30;
 /** The wait of these stands before them, in the clock that they end: it is not waited twice. */
 const CHECKS_A_WAIT: ReadonlySet<OperationKind> = new Set<OperationKind>(['cure']);
 /** min of hands from which several share work: whoever is free, or two side by side where it is rolled on and not broken off. Model assumption. */
@@ -82,71 +78,109 @@ const PLANT: Partial<Readonly<Record<OperationKind, Activity['plant']>>> = { 'st
 
 const whole = (hand: number): number => Math.ceil(hand - 1e-9);
 
-/** By the product: zones that get it from a mix of their own, each with the number of that mix; all others share the first. */
-export type Mixes = ReadonlyMap<string, ReadonlyMap<string, number>>;
-const ONE_MIX: Mixes = new Map();
+/** What it is called on every page and sheet. */
+export function titleOf({ operation, phase, piece }: Activity): string {
+  const title = phase === 'whole' ? operation.title : `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}`;
+  return piece ? `${title}, piece ${piece.number} of ${piece.of}` : title;
+}
 
 /** What has to be done and what binds it, read off the operations of a plan in working order. */
-export function networkOf(operations: readonly Operation[], mixes: Mixes = ONE_MIX): Network {
+export function networkOf(operations: readonly Operation[], apart: Apart = asPlanned(operations, [])): Network {
   const activities: Activity[] = [];
   const spans: Span[] = [];
-  const known: Known = { ends: new Map(), lastOn: new Map(), lastCoat: new Map() };
-  for (const operation of operations)
-    for (const [mix, zones] of zonesByMix(operation, mixes)) {
+  const known: Known = { ends: new Map(), lastOn: new Map(), lastCoats: new Map() };
+  const groupsOf = grouping(operations, apart);
+  for (const operation of operations) {
+    const done: [zone: string, end: End][] = [];
+    const before = new Map<Cut | null, number>();
+    for (const group of groupsOf(operation)) {
       const first = activities.length;
-      activities.push(...piecesOf(operation, mix, zones));
+      activities.push(...phasesOf(operation, group));
       const last = activities.length - 1;
-      if (last > first) spans.push(...dwellsOf(operation, activities, first));
-      spans.push(...spansInto(operation, first, zones, known));
+      if (last > first) spans.push(dwellOf(operation, activities, first));
+      spans.push(...spansInto(operation, first, group, known));
+      // Pieces follow each other down the face.
+      const other = before.get(group.cut);
+      if (group.piece && other !== undefined) spans.push({ ...ORDER, from: other, to: first });
+      before.set(group.cut, first);
       if (operation.kind === 'wax-hollow') spans.push(...afterCoats(first, known));
-      const wait = last > first || CHECKS_A_WAIT.has(operation.kind) ? 0 : whole(operation.wait);
-      const lasts = activities.flatMap(({ phase }, at) => (at >= first && phase !== 'lay' ? [at] : []));
-      for (const zone of zones) {
-        known.lastOn.set(zone, { at: lasts, wait });
-        known.ends.set(`${operation.id} ${zone}`, lasts);
-        if (operation.coat) known.lastCoat.set(zone, last);
-      }
+      for (const zone of group.zones) done.push([zone, { at: last, cut: group.cut, piece: group.piece }]);
     }
+    remember(known, operation, done);
+  }
   return { activities, spans };
 }
 
-/** The zones of an operation that are done together: all of them, or for a coat those of each mix. */
-function zonesByMix({ coat, faces }: Operation, mixes: Mixes): ReadonlyMap<number, readonly string[]> {
+const ORDER = { least: 0, most: null, what: null, missed: null } as const;
+
+/** What is done together of one operation. */
+interface Group {
+  readonly zones: readonly string[];
+  /** in the id, after the operation */
+  readonly name: string;
+  readonly cut: Cut | null;
+  readonly piece: Activity['piece'];
+}
+
+/** The faces of each operation that are done together: those that no cut takes apart, for a coat those of each mix, and large ones in pieces. */
+function grouping(operations: readonly Operation[], { mixes, cuts }: Apart): (operation: Operation) => Group[] {
+  const places = new Map(operations.map(({ id }, i) => [id, i]));
+  const reach = cuts.map((cut) => ({ cut, from: places.get(cut.from) ?? Infinity, to: places.get(cut.to) ?? -Infinity }));
+  return (operation) => {
+    const at = places.get(operation.id) as number;
+    const here = reach.filter(({ from, to }) => from <= at && at <= to).map(({ cut }) => cut);
+    const zones = operation.faces.map(({ zone }) => zone);
+    const left = zones.filter((zone) => !here.some((cut) => cut.zones.includes(zone)));
+    const own = here.flatMap((cut) => {
+      const apart = cut.zones.filter((zone) => zones.includes(zone));
+      return apart.length > 0 ? inPieces(apart, cut.of, '', cut) : [];
+    });
+    const together = [...zonesByMix(operation, left, mixes)].flatMap(([mix, some]) =>
+      inPieces(some, stripped(operation, some), mix === 0 ? '' : `:mix${mix + 1}`, null),
+    );
+    return left.length > 0 || own.length === 0 ? [...together, ...own] : own;
+  };
+}
+
+const inPieces = (zones: readonly string[], of: number, name: string, cut: Cut | null): Group[] =>
+  Array.from({ length: of }, (_, i) => ({
+    zones,
+    name: cut ? pieceName(cut, i + 1) : i === 0 ? name : `${name}:${i + 1}`,
+    cut,
+    piece: of > 1 ? { number: i + 1, of } : null,
+  }));
+
+/** The zones that are coated from the same mix; what is no coat is one. */
+function zonesByMix({ coat }: Operation, zones: readonly string[], mixes: Mixes): ReadonlyMap<number, readonly string[]> {
   const own = coat && mixes.get(coat.product);
-  const groups = new Map<number, string[]>();
-  for (const { zone } of faces) {
+  const groups = new Map<number, string[]>(zones.length === 0 ? [[0, []]] : []);
+  for (const zone of zones) {
     const mix = own?.get(zone) ?? 0;
     groups.set(mix, [...(groups.get(mix) ?? []), zone]);
   }
   return groups;
 }
 
-function piecesOf(operation: Operation, mix: number, zones: readonly string[]): Activity[] {
-  const { id: base, kind, coat, raises } = operation;
-  const id = mix === 0 ? base : `${base}:mix${mix + 1}`;
-  const hand = handOn(operation, zones);
-  const split = !IN_ONE_GO.has(kind);
-  const plant = PLANT[kind] ?? (coat && raises.includes('spray') ? 'booth' : null);
-  const common = { operation, zones, split, plant, stretch: null, shared: hand >= SHARED_FROM && plant === null && (split || coat !== null) };
-  const share = LAID[kind];
-  if (share === undefined || operation.wait === 0) return [{ ...common, id, phase: 'whole', hand: whole(hand) }];
-  const of = stretchesOf(operation, (1 - share) * hand);
-  return Array.from({ length: of }, (_, i): Activity[] => {
-    const own = { ...common, stretch: of > 1 ? { number: i + 1, of } : null };
-    const name = i === 0 ? id : `${id}:${i + 1}`;
-    return [
-      { ...own, id: name, phase: 'lay', hand: whole((share * hand) / of) },
-      { ...own, id: `${name}:lift`, phase: 'lift', hand: whole(((1 - share) * hand) / of) },
-    ];
-  }).flat();
+function stripped(operation: Operation, zones: readonly string[]): number {
+  const share = LAID[operation.kind];
+  if (share === undefined) return 1;
+  const { least, most } = windowOf(operation);
+  return strippedIn(operation, (1 - share) * handOn(operation, zones), most === null ? Infinity : most - least);
 }
 
-/** In how many stretches a face is stripped, so that each is lifted in one go and before its film dries. @param lifting min of hands */
-function stretchesOf(operation: Operation, lifting: number): number {
-  if (!STRETCHED.has(operation.kind)) return 1;
-  const { least, most } = dwellOf(operation);
-  const room = Math.max(LEAST_STRETCH, Math.min(LIFTED_IN_ONE_GO, most === null ? Infinity : most - least));
-  return Math.max(1, Math.ceil(lifting / room - 1e-9));
+function phasesOf(operation: Operation, { zones, name, piece }: Group): Activity[] {
+  const { kind, coat, raises } = operation;
+  const id = operation.id + name;
+  const hand = handOn(operation, zones) / (piece?.of ?? 1);
+  const split = !IN_ONE_GO.has(kind);
+  const plant = PLANT[kind] ?? (coat && raises.includes('spray') ? 'booth' : null);
+  const common = { operation, zones, split, plant, piece, shared: hand >= SHARED_FROM && plant === null && (split || coat !== null) };
+  const share = LAID[kind];
+  if (share === undefined || operation.wait === 0) return [{ ...common, id, phase: 'whole', hand: whole(hand) }];
+  return [
+    { ...common, id, phase: 'lay', hand: whole(share * hand) },
+    { ...common, id: `${id}:lift`, phase: 'lift', hand: whole((1 - share) * hand) },
+  ];
 }
 
 /** The hands of some of its faces, and those that it takes beside its faces: mixing and cleaning are done for every mix. */
@@ -156,44 +190,61 @@ function handOn({ faces, hand }: Operation, zones: readonly string[]): number {
 }
 
 /** A film of stripper is lifted when it has worked, and before it dries; min. */
-function dwellOf({ lags, wait }: Operation): Pick<Span, 'least' | 'most' | 'missed'> {
+function windowOf({ lags, wait }: Operation): Pick<Span, 'least' | 'most' | 'missed'> {
   const dwell = lags.find(({ what }) => what === 'dwell');
   const most = dwell?.most ?? null;
   const least = whole(most === null ? wait : Math.min(wait, most));
   return { least, most: most === null ? null : Math.max(least, Math.floor(most)), missed: dwell?.missed ?? null };
 }
 
-/** The dwell of each stretch: the end of a large one is lifted before it dries too; and stretches are laid on in their order down the face. */
-function dwellsOf(operation: Operation, activities: readonly Activity[], first: number): Span[] {
-  const { least, most, missed } = dwellOf(operation);
-  const order = { least: 0, most: null, what: null, missed: null };
-  const spans: Span[] = [];
-  for (let at = first; at < activities.length; at += 2) {
-    const { hand, stretch } = activities[at + 1] as Activity;
-    const closes = most === null || !stretch ? most : Math.max(least, most - hand);
-    if (at > first) spans.push({ ...order, from: at - 2, to: at });
-    spans.push({ from: at, to: at + 1, least, most: closes, what: 'dwell', missed });
-  }
-  return spans;
+/** The dwell between lay-on and lift; of a piece its end has to be lifted before it dries too. */
+function dwellOf(operation: Operation, activities: readonly Activity[], from: number): Span {
+  const { least, most, missed } = windowOf(operation);
+  const { hand, piece } = activities[from + 1] as Activity;
+  return { from, to: from + 1, least, most: most === null || !piece ? most : Math.max(least, most - hand), what: 'dwell', missed };
+}
+
+/** Where an operation is over on a face, or on a piece of it. */
+interface End {
+  readonly at: number;
+  readonly cut: Cut | null;
+  readonly piece: Activity['piece'];
 }
 
 interface Known {
-  /** by operation and zone: where the last piece of it stands, or of each stretch */
-  readonly ends: Map<string, readonly number[]>;
+  /** by operation and zone: where it is over */
+  readonly ends: Map<string, readonly End[]>;
   /** by zone: what was done last, and how long it then works alone */
-  readonly lastOn: Map<string, { readonly at: readonly number[]; readonly wait: number }>;
+  readonly lastOn: Map<string, { readonly ends: readonly End[]; readonly wait: number }>;
   /** by zone: where its last film was laid */
-  readonly lastCoat: Map<string, number>;
+  readonly lastCoats: Map<string, readonly End[]>;
+}
+
+function remember({ ends, lastOn, lastCoats }: Known, { id, kind, coat, wait }: Operation, done: readonly (readonly [string, End])[]): void {
+  const byZone = new Map<string, End[]>();
+  for (const [zone, end] of done) byZone.set(zone, [...(byZone.get(zone) ?? []), end]);
+  const lifted = LAID[kind] !== undefined && wait > 0;
+  for (const [zone, own] of byZone) {
+    lastOn.set(zone, { ends: own, wait: lifted || CHECKS_A_WAIT.has(kind) ? 0 : whole(wait) });
+    ends.set(`${id} ${zone}`, own);
+    if (coat) lastCoats.set(zone, own);
+  }
 }
 
 /** Wax that drifts onto a face keeps paint from wetting it: it is sprayed when no face of the job waits for a coat any more. Common practice, no source. */
-const afterCoats = (to: number, { lastCoat }: Known): Span[] =>
-  [...new Set(lastCoat.values())].map((from) => ({ from, to, least: 0, most: null, what: null, missed: null }));
+const afterCoats = (to: number, { lastCoats }: Known): Span[] =>
+  [...new Set([...lastCoats.values()].flatMap((ends) => ends.map(({ at }) => at)))].map((from) => ({ ...ORDER, from, to }));
+
+/** Of something done in the same pieces only the same piece; else all of it. */
+const before = (ends: readonly End[], { cut, piece }: Group): readonly number[] =>
+  (piece && ends.every((end) => end.cut === cut && end.piece?.of === piece.of) ? ends.filter((end) => end.piece?.number === piece.number) : ends).map(
+    ({ at }) => at,
+  );
 
 /** The clocks that end here, and the order of each face: it waits for what works alone, save where a clock from there says how long. */
-function spansInto({ lags }: Operation, to: number, zones: readonly string[], { ends, lastOn }: Known): Span[] {
+function spansInto({ lags }: Operation, to: number, group: Group, { ends, lastOn }: Known): Span[] {
   const clocks = lags.flatMap(({ what, after, least, most, missed }) => {
-    const froms = new Set(zones.flatMap((zone) => ends.get(`${after} ${zone}`) ?? []));
+    const froms = new Set(group.zones.flatMap((zone) => before(ends.get(`${after} ${zone}`) ?? [], group)));
     const atLeast = whole(least);
     return [...froms].map((from): Span => ({
       from,
@@ -205,10 +256,10 @@ function spansInto({ lags }: Operation, to: number, zones: readonly string[], { 
     }));
   });
   const clocked = new Set(clocks.map(({ from }) => from));
-  const before = new Map<number, number>();
-  for (const zone of zones) {
+  const waits = new Map<number, number>();
+  for (const zone of group.zones) {
     const last = lastOn.get(zone);
-    for (const at of last?.at ?? []) if (!clocked.has(at)) before.set(at, Math.max(before.get(at) ?? 0, last?.wait ?? 0));
+    if (last) for (const at of before(last.ends, group)) if (!clocked.has(at)) waits.set(at, Math.max(waits.get(at) ?? 0, last.wait));
   }
-  return [...clocks, ...[...before].map(([from, least]): Span => ({ from, to, least, most: null, what: null, missed: null }))];
+  return [...clocks, ...[...waits].map(([from, least]): Span => ({ ...ORDER, from, to, least }))];
 }

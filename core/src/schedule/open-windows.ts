@@ -2,8 +2,8 @@ import { parseISO } from 'date-fns';
 import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { ScheduledWindow } from '../model/schedule.ts';
-import { mixesLaid } from './mixes.ts';
-import { networkOf, type Network } from './network.ts';
+import { asPlanned } from './apart.ts';
+import { networkOf, titleOf, type Network } from './network.ts';
 import { isWindow } from './propagate.ts';
 
 /** A window that runs: opened by work that is over, and nothing has been begun in it yet. */
@@ -21,7 +21,7 @@ const MINUTE = 60_000;
 /** The windows of a job that run, by what has really been done; the first to close first. */
 export function openWindows(operations: readonly Operation[], progress: Job['progress']): OpenWindow[] {
   if (progress.every(({ to }) => to === null)) return [];
-  const { activities, spans } = networkOf(operations, mixesLaid(operations, progress));
+  const { activities, spans } = networkOf(operations, asPlanned(operations, progress));
   const over = overAt(progress);
   const begun = begunIn({ activities, spans }, progress);
   return spans
@@ -37,7 +37,7 @@ export function openWindows(operations: readonly Operation[], progress: Job['pro
           closes: opens + most * MINUTE,
           missed,
           work: closer.id,
-          title: closer.operation.title,
+          title: titleOf(closer),
           where: closer.operation.where,
           after: opener.operation.title,
         },

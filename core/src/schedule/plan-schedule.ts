@@ -3,7 +3,7 @@ import type { Schedule, ScheduledWindow, ScheduledWork } from '../model/schedule
 import type { Shop } from '../model/shop.ts';
 import { chainOfEnd } from './chain.ts';
 import { overAt } from './open-windows.ts';
-import type { Activity } from './network.ts';
+import { titleOf } from './network.ts';
 import { dueAt, msAt, type JobWork } from './problem.ts';
 import { contradiction } from './propagate.ts';
 import { firstSchedule, searchShown, type Found } from './search.ts';
@@ -64,7 +64,7 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
     number: operation.number,
     stage: operation.stage,
     coat: operation.coat !== null,
-    title: workTitle(activity),
+    title: titleOf(activity),
     zones: [...zones],
     where:
       zones.length === operation.faces.length ? operation.where : operation.faces.filter(({ zone }) => zones.includes(zone)).map(({ name }) => name),
@@ -90,11 +90,6 @@ function workOf(jobs: readonly JobWork[], { problem, links, draft }: Found, i: n
         : 'done'
       : 'planned',
   };
-}
-
-function workTitle({ operation, phase, stretch }: Activity): string {
-  if (phase === 'whole') return operation.title;
-  return `${operation.title}: ${phase === 'lay' ? 'lay on' : 'lift'}${stretch ? `, stretch ${stretch.number} of ${stretch.of}` : ''}`;
 }
 
 function windowsOf(jobs: readonly JobWork[], { problem, draft }: Found): ScheduledWindow[] {
@@ -136,9 +131,9 @@ function openUntil({ problem }: Found, until: number): Schedule['open'] {
 function impossibleIn({ problem, draft }: Found): string[][] {
   if (draft.broken.length === 0) return [];
   const circle = contradiction(problem.network);
-  return circle.length === 0 ? [] : [[...new Set(circle.flatMap(({ from, to }) => [titleOf(from), titleOf(to)]))]];
+  return circle.length === 0 ? [] : [[...new Set(circle.flatMap(({ from, to }) => [doneAt(from), doneAt(to)]))]];
 
-  function titleOf(i: number): string {
+  function doneAt(i: number): string {
     return problem.network.activities[i]?.operation.title ?? '';
   }
 }

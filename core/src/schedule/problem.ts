@@ -9,7 +9,8 @@ import { both, spellsOf, without, type Spell } from './calendar.ts';
 import type { Placed, Problem } from './construct.ts';
 import { crewOf, mayWork, type Worker } from './crew.ts';
 import { happened } from './happened.ts';
-import { networkOf, type Activity, type Mixes, type Span } from './network.ts';
+import type { Apart } from './apart.ts';
+import { networkOf, type Activity, type Span } from './network.ts';
 import { timeOf, type WorkingTime } from './slots.ts';
 
 /** A job with its operations, as it goes into the schedule. */
@@ -39,7 +40,7 @@ export const minuteAt = (origin: number, time: number): number => (time - origin
 export const dueAt = ({ due }: Pick<Job, 'due'>): number | null => (due === null ? null : addDays(parseISO(due), 1).getTime());
 
 /** All that a schedule of some jobs is made from. @param now ms; nothing begins before it */
-export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mixes: readonly Mixes[] = []): ShopProblem {
+export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apart: readonly Apart[] = []): ShopProblem {
   const origin = originOf(jobs, now);
   const crew = crewOf(shop, origin, HORIZON + differenceInCalendarDays(now, origin));
   const activities: Activity[] = [];
@@ -54,7 +55,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, mix
   // By their ids, so that the order of the list decides nothing.
   const inOrder = [...jobs.entries()].sort(([, a], [, b]) => (a.id < b.id ? -1 : 1));
   for (const [i, { job, operations }] of inOrder) {
-    const own = networkOf(operations, mixes[i]);
+    const own = networkOf(operations, apart[i]);
     const at = activities.length;
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
     const ownMay = mayOf(crew, own.activities);

@@ -3,8 +3,9 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
-import { mixesLaid, oneMixMore } from './mixes.ts';
-import type { Mixes } from './network.ts';
+import { asPlanned, type Apart } from './apart.ts';
+import { oneMixMore } from './mixes.ts';
+import { oneCutMore } from './pieces.ts';
 import { dueAt, problemOf, type JobWork, type ShopProblem } from './problem.ts';
 import { ancestorsOf, linksOf, type Links } from './propagate.ts';
 import { isBetter, worthOf, type Worth } from './worth.ts';
@@ -15,7 +16,8 @@ export interface Found {
   readonly links: Links;
   readonly draft: Draft;
   readonly worth: Worth;
-  readonly mixes: readonly Mixes[];
+  /** by job */
+  readonly apart: readonly Apart[];
   /** min since the origin; no schedule of these operations ends sooner */
   readonly bound: number;
 }
@@ -27,8 +29,8 @@ const HASTES: readonly number[] = [Infinity, 1440, 240, 60];
 const AT_ONCE = { laid: 10_000, activities: 1200 };
 /** Activities up to which all jobs are laid out at once; more are laid out job by job. */
 const MOST_AT_ONCE = 800;
-/** How often a mix is taken apart for windows that cannot be kept otherwise. */
-const MOST_MIXES = 6;
+/** How often work is taken apart for windows that cannot be kept otherwise. */
+const MOST_APART = 8;
 
 export interface SearchTerms {
   readonly rounds: number;
@@ -65,30 +67,30 @@ export function* searchSchedule(
   now: number,
   terms: SearchTerms | null,
 ): Generator<Found, Found, boolean | undefined> {
-  const oneEach = jobs.map(({ job, operations }) => mixesLaid(operations, job.progress));
-  const waiting: (readonly Mixes[])[] = [oneEach];
-  const seen = new Set([keyOf(oneEach)]);
+  const first = jobs.map(({ job, operations }) => asPlanned(operations, job.progress));
+  const waiting: (readonly Apart[])[] = [first];
+  const seen = new Set([keyOf(first)]);
   let best: Found | null = null;
-  for (let mixes = waiting.shift(), tried = 0; mixes && tried < MOST_MIXES; mixes = waiting.shift(), tried++) {
-    const problem = problemOf(jobs, shop, now, mixes);
+  for (let apart = waiting.shift(), tried = 0; apart && tried < MOST_APART; apart = waiting.shift(), tried++) {
+    const problem = problemOf(jobs, shop, now, apart);
     const links = linksOf(problem.network, problem.crew.length);
     const bound = boundOf(problem, links);
     for (const weighed of drafts(problem, links, worthIn(problem), bound, inTurn(jobs, problem))) {
-      const next: Found = { problem, links, mixes, bound, ...weighed };
+      const next: Found = { problem, links, apart, bound, ...weighed };
       if (!best || isBetter(next.worth, best.worth)) best = next;
-      const more = moreMixes(next);
-      if (!seen.has(keyOf(more))) waiting[next === best ? 'unshift' : 'push'](more);
-      seen.add(keyOf(more));
+      for (const more of [cutMore(next), mixedMore(next)]) {
+        if (!seen.has(keyOf(more))) waiting[next === best ? 'unshift' : 'push'](more);
+        seen.add(keyOf(more));
+      }
       if (yield best) return best;
     }
     if (best?.draft.broken.length === 0) break;
   }
-  const first = best as Found;
-  if (isProven(first.draft, first.bound)) return first;
-  const atOnce = { rounds: Math.floor(AT_ONCE.activities / first.problem.network.activities.length), laid: AT_ONCE.laid, seed: 1 };
-  const { problem, links, bound } = first;
-  let found = first;
-  for (const next of improve(problem, links, first, worthIn(problem), terms ?? atOnce, inTurn(jobs, problem))) {
+  let found = best as Found;
+  const { problem, links, bound } = found;
+  if (isProven(found.draft, bound)) return found;
+  const atOnce = { rounds: Math.floor(AT_ONCE.activities / problem.network.activities.length), laid: AT_ONCE.laid, seed: 1 };
+  for (const next of improve(problem, links, found, worthIn(problem), terms ?? atOnce, inTurn(jobs, problem))) {
     if (next.draft !== found.draft) found = { ...found, ...next };
     if ((yield found) || isProven(found.draft, bound)) return found;
   }
@@ -99,19 +101,25 @@ export function* searchSchedule(
   }
 }
 
-const keyOf = (mixes: readonly Mixes[]): string => JSON.stringify(mixes.map((own) => [...own].map(([product, zones]) => [product, [...zones]])));
+const keyOf = (apart: readonly Apart[]): string =>
+  JSON.stringify(apart.map(({ mixes, cuts }) => [[...mixes].map(([product, zones]) => [product, [...zones]]), cuts]));
 
-/** The mixes of each job with those that its broken windows ask for; the same list where none helps. */
-function moreMixes({ problem: { network, jobOf }, mixes, draft: { broken } }: Found): readonly Mixes[] {
-  const more = mixes.map((own, job) =>
-    oneMixMore(
+/** With the mixes that broken windows ask for; the same where none helps. */
+const mixedMore = (found: Found): readonly Apart[] =>
+  taken(found, (own, broken, { network }) => ({ ...own, mixes: oneMixMore(own.mixes, network, broken) }));
+
+/** With the faces apart, or in pieces, that broken windows ask for; the same where none helps. */
+const cutMore = (found: Found): readonly Apart[] => taken(found, (own, broken, problem) => ({ ...own, cuts: oneCutMore(own.cuts, problem, broken) }));
+
+/** Each job taken apart further by its own broken windows. */
+const taken = ({ problem, apart, draft }: Found, further: (own: Apart, broken: Draft['broken'], problem: ShopProblem) => Apart): readonly Apart[] =>
+  apart.map((own, job) =>
+    further(
       own,
-      network,
-      broken.filter(({ to }) => jobOf[to] === job),
+      draft.broken.filter(({ to }) => problem.jobOf[to] === job),
+      problem,
     ),
   );
-  return more.every((own, job) => own === mixes[job]) ? mixes : more;
-}
 
 /** Share of the activities whose weight is changed at a time, and by how much at most. */
 const SHARE = 0.25;

@@ -1,10 +1,11 @@
+import { sum } from '../units/sum.ts';
 import type { Draft } from './construct.ts';
 import { dueAt, msAt, type JobWork, type ShopProblem } from './problem.ts';
 
 /** What a schedule is worth, most important first; less is better. */
 export type Worth = readonly [brokenOrUndone: number, late: number, ends: number, days: number];
 
-/** Windows kept, then hand-over in time, then early, then fewest days on which somebody has to come in. */
+/** Windows kept, those of a piece by its share of the face; then hand-over in time, then early, then fewest days on which somebody has to come in. */
 export function worthOf(jobs: readonly JobWork[], problem: ShopProblem, { placed, broken }: Draft): Worth {
   const ends = jobs.map(() => 0);
   const days = new Set<string>();
@@ -22,7 +23,8 @@ export function worthOf(jobs: readonly JobWork[], problem: ShopProblem, { placed
     const due = dueAt(job);
     return sum + (due === null ? 0 : Math.max(0, msAt(problem, ends[i] as number) - due));
   }, 0);
-  return [broken.length + undone, late, ends.reduce((sum, end) => sum + end, 0), days.size];
+  const brokenFaces = sum(broken, ({ from }) => 1 / (problem.network.activities[from]?.piece?.of ?? 1));
+  return [brokenFaces + undone, late, ends.reduce((sum, end) => sum + end, 0), days.size];
 }
 
 export function isBetter(a: Worth, b: Worth): boolean {

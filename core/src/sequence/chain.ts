@@ -56,11 +56,17 @@ export function chainOf(work: FaceWork, steps: readonly Walked[]): Chain {
   return { work, steps, places };
 }
 
-/** Faces do the same together where kind and wording are the same, or where they name what they share. */
+/** Dwells within about this factor are laid on together; under films that take longer another face would dry. Model assumption. */
+const SAME_DWELL = 1.5;
+
+const dwellClass = ({ lags, wait }: Task): number =>
+  lags?.some(({ what }) => what === 'dwell') && wait ? Math.round(Math.log(wait) / Math.log(SAME_DWELL)) : 0;
+
+/** Faces do the same together where kind and wording are the same, or where they name what they share; and in stripper where it works about as long. */
 function keyOf({ task }: Walked): string {
   if (task.share !== undefined) return `${task.kind}|${task.share}`;
   if (task.coat) return `coat|${task.coat.plan.product}|${task.coat.plan.apply}|${task.coat.plan.name}|${task.coat.pass}|${task.side ?? ''}`;
-  return `${task.kind}|${task.title}|${task.detail}|${task.side ?? ''}`;
+  return `${task.kind}|${task.title}|${task.detail}|${task.side ?? ''}|${dwellClass(task)}`;
 }
 
 /** Working order of the kinds; films by what they are, then by their place in the stack; upkeep right before what it is for. */

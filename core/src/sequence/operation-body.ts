@@ -27,13 +27,14 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     stage: step.stage,
     title,
     detail: [detail, ...pieces].filter((text) => text !== '').join(' '),
-    faces: faces.map(({ chain, step: own }) => ({
+    faces: faces.map(({ face, chain, step: own }) => ({
       id: own.id,
       part: chain.work.part,
       zone: chain.work.zone,
       side: own.task.side ?? null,
       name: chain.work.name,
       hand: shared ? own.task.hand / faces.length : own.task.hand,
+      pieces: piecesTo(face, own),
     })),
     where: [...(task.where ?? faces.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
     hand: hand + (shared ? Math.max(...hands) : sum(hands, (own) => own)),
@@ -99,11 +100,17 @@ function productOf(faces: Faces): Operation['product'] {
   return first ? { ...first, litres: sum(faces, ({ step }) => step.task.product?.litres ?? 0) } : null;
 }
 
+/** The most pieces that one of its windows asks for, from where that window opens. */
+function piecesTo({ pieces }: WalkedFace, { id }: Walked): Operation['faces'][number]['pieces'] {
+  const [most] = pieces.filter(({ at }) => at === id).sort((a, b) => b.count - a.count);
+  return most ? { count: most.count, from: most.opens } : null;
+}
+
 const piecesText = ({ pieces, chain }: WalkedFace, { id }: Walked): string[] =>
   pieces.flatMap((piece) =>
     piece.at === id
       ? [
-          `${chain.work.name}: in ${piece.count} pieces of ${piece.area.toFixed(piece.area < 1 ? 2 : 1)} m² at most, each from “${piece.from}” to here before the next is begun; the window closes before the whole is through.`,
+          `${chain.work.name}: in ${piece.count} pieces of ${piece.area.toFixed(piece.area < 1 ? 2 : 1)} m² at most, each from “${piece.from}” to here within the window, which closes before the whole is through.`,
         ]
       : [],
   );

@@ -12,7 +12,8 @@ import type { Walked } from './walk.ts';
 export interface Pieces {
   /** id of the operation that closes the window */
   readonly at: string;
-  /** title of the one that opens it */
+  /** id and title of the one that opens it */
+  readonly opens: string;
   readonly from: string;
   readonly count: number;
   /** m² */
@@ -48,7 +49,7 @@ export function checkWindows(input: FaceInput, steps: readonly Walked[]): { read
       if (room < LEAST) findings.push(tooShort(input, opened, step, { most: lag.most, takes: hands + waits, says: lag.missed?.says ?? '' }));
       else {
         const count = Math.ceil(grows / room);
-        pieces.push({ at: step.id, from: opened.task.title, count, area: input.facts.area / count });
+        pieces.push({ at: step.id, opens: opened.id, from: opened.task.title, count, area: input.facts.area / count });
       }
     }
   });

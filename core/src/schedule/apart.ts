@@ -1,0 +1,19 @@
+import type { Job } from '../model/job.ts';
+import type { Operation } from '../model/operation.ts';
+import { mixesLaid } from './mixes.ts';
+import { cutsBegun, cutsPlanned, joinedAll, type Cut } from './pieces.ts';
+
+/** By the product: zones that get it from a mix of their own, each with the number of that mix; all others share the first. */
+export type Mixes = ReadonlyMap<string, ReadonlyMap<string, number>>;
+
+/** What of one job is done apart though it could be done together. */
+export interface Apart {
+  readonly mixes: Mixes;
+  readonly cuts: readonly Cut[];
+}
+
+/** As the plan has it, and as it has been begun. */
+export const asPlanned = (operations: readonly Operation[], progress: Job['progress']): Apart => ({
+  mixes: mixesLaid(operations, progress),
+  cuts: joinedAll(operations, [...cutsPlanned(operations), ...cutsBegun(operations, progress)]),
+});
