@@ -46,6 +46,9 @@ export function laySpells(hours: readonly HourAt[], coat: GatedCoat): { readonly
   return { open: joined(hours.filter((hour) => mayLay(hour, coat))), told: joined(hours) };
 }
 
+/** The spells of a forecast in which it rains. */
+export const rainSpells = (hours: readonly HourAt[]): Span[] => joined(hours.filter(({ rain }) => rain));
+
 function joined(spans: readonly Span[]): Span[] {
   const all: { from: number; to: number }[] = [];
   for (const { from, to } of spans) {

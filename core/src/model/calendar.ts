@@ -14,6 +14,13 @@ const day = z
   .max(4, 'at most 4 spells a day')
   .refine((spans) => spans.every(({ from }, i) => i === 0 || (spans[i - 1] as Span).to <= from), { message: 'spells must follow each other' });
 
+/** Spells of one day; each follows the one before. */
+export const DaySpans = day;
+export type DaySpans = z.infer<typeof DaySpans>;
+
+export const Weekday = z.enum(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']);
+export type Weekday = z.infer<typeof Weekday>;
+
 /** Hours of work by the day of the week; a day without any is closed. */
 export const WeekHours = z.strictObject({ mon: day, tue: day, wed: day, thu: day, fri: day, sat: day, sun: day });
 export type WeekHours = z.infer<typeof WeekHours>;

@@ -28,6 +28,7 @@ export const DEFAULT_SHOP: Shop = {
   cartridges: [],
   hours: USUAL_HOURS,
   closed: [],
+  quiet: [],
   forecast: [],
   stock: { vapour: 0, p100: 0, ffp2: 0, gloves: 0, coveralls: 0 },
   contractors: [

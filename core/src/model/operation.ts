@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { HoldPoint, Means } from './bare.ts';
+import { Weekday } from './calendar.ts';
 
 /** What may be true of a face, its part or the place it is worked in. Each is phrased so that work may go on when it holds. */
 export const Fact = z.enum([
@@ -285,6 +286,7 @@ export const Operation = z.strictObject({
   where: z.array(z.string()).describe('as written on the sheet: zones, a part, or nothing for the whole job'),
   hand: z.number().describe('min'),
   wait: z.number().describe('min unattended'),
+  days: z.array(Weekday).describe('days of the week on which it can be done; empty: any'),
   needs: z.array(Fact),
   gives: z.array(Fact),
   ends: z.array(Fact),

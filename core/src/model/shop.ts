@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
 import { ForecastHour, MOST_HOURS } from './forecast.ts';
-import { DaysOff, USUAL_HOURS, WeekHours } from './calendar.ts';
+import { DaysOff, DaySpans, USUAL_HOURS, Weekday, WeekHours } from './calendar.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Cartridge, Person, WornStock } from './person.ts';
@@ -27,9 +27,6 @@ export type Equipment = z.infer<typeof Equipment>;
 
 const money = z.number().gte(0).lte(100_000);
 const minutes = z.number().gte(0).lte(10_000);
-
-export const Weekday = z.enum(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']);
-export type Weekday = z.infer<typeof Weekday>;
 
 /** A firm that blasts for the shop. Prices may be unknown; then it is planned without cost, and the plan says so. */
 export const Contractor = z.strictObject({
@@ -147,6 +144,7 @@ export const Shop = z
     stock: WornStock.prefault({}).describe('of what is worn out, unopened'),
     hours: WeekHours.default(USUAL_HOURS).describe('hours of work of the week'),
     closed: z.array(DaysOff).max(100, 'at most 100 spans').default([]).describe('days on which nobody works'),
+    quiet: DaySpans.default([]).describe('hours of each day in which nothing loud is done'),
     forecast: z.array(ForecastHour).max(MOST_HOURS, `at most ${MOST_HOURS} hours`).default([]).describe('of the air outdoors, hour by hour'),
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,

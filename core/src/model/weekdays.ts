@@ -1,4 +1,4 @@
-import type { Weekday } from './shop.ts';
+import type { Weekday } from './calendar.ts';
 
 /** Days of the week as they are read. */
 export const WEEKDAYS: Readonly<Record<Weekday, string>> = {

@@ -1,6 +1,5 @@
 import { addDays, format, getDay, startOfDay } from 'date-fns';
-import type { DaysOff, WeekHours } from '../model/calendar.ts';
-import type { Weekday } from '../model/shop.ts';
+import type { DaysOff, Weekday, WeekHours } from '../model/calendar.ts';
 
 /** Working time without a break, min since the origin of the schedule. */
 export interface Spell {

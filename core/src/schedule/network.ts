@@ -1,4 +1,5 @@
 import type { Lag, Operation, OperationKind } from '../model/operation.ts';
+import { untilPickUp } from '../way/set-ups.ts';
 import { asPlanned, type Apart, type Mixes } from './apart.ts';
 import { pieceName, strippedIn, type Cut } from './pieces.ts';
 
@@ -75,6 +76,9 @@ const CHECKS_A_WAIT: ReadonlySet<OperationKind> = new Set<OperationKind>(['cure'
 /** min of hands from which several share work: whoever is free, or two side by side where it is rolled on and not broken off. Model assumption. */
 const SHARED_FROM = 180;
 const PLANT: Partial<Readonly<Record<OperationKind, Activity['plant']>>> = { 'strip-blast': 'blast', 'strip-bath': 'tub' };
+
+/** min */
+const DAY = 1440;
 
 const whole = (hand: number): number => Math.ceil(hand - 1e-9);
 
@@ -220,12 +224,14 @@ interface Known {
   readonly lastCoats: Map<string, readonly End[]>;
 }
 
-function remember({ ends, lastOn, lastCoats }: Known, { id, kind, coat, wait }: Operation, done: readonly (readonly [string, End])[]): void {
+function remember({ ends, lastOn, lastCoats }: Known, { id, kind, coat, wait, days }: Operation, done: readonly (readonly [string, End])[]): void {
   const byZone = new Map<string, End[]>();
   for (const [zone, end] of done) byZone.set(zone, [...(byZone.get(zone) ?? []), end]);
   const lifted = LAID[kind] !== undefined && wait > 0;
+  // A calendar knows the next of its days; elsewhere the mean wait for one stands in.
+  const alone = lifted || CHECKS_A_WAIT.has(kind) ? 0 : whole(wait - untilPickUp(days.length) * DAY);
   for (const [zone, own] of byZone) {
-    lastOn.set(zone, { ends: own, wait: lifted || CHECKS_A_WAIT.has(kind) ? 0 : whole(wait) });
+    lastOn.set(zone, { ends: own, wait: alone });
     ends.set(`${id} ${zone}`, own);
     if (coat) lastCoats.set(zone, own);
   }

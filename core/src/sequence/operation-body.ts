@@ -39,6 +39,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     where: [...(task.where ?? faces.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],
     hand: hand + (shared ? Math.max(...hands) : sum(hands, (own) => own)),
     wait: Math.max(...faces.map((entry) => entry.step.task.wait ?? 0)),
+    days: [...(task.days ?? [])],
     needs: union(faces, (own) => own.needs),
     gives: union(faces, (own) => own.gives),
     ends: union(faces, (own) => own.ends),

@@ -1,5 +1,6 @@
 import type { HoldPoint, Means } from '../model/bare.ts';
 import type { CoatPlan } from '../model/build.ts';
+import type { Weekday } from '../model/calendar.ts';
 import type { Contact, Fact, Lag, Operation, OperationKind, Takes } from '../model/operation.ts';
 
 /** A span from an earlier operation of the same face; `after` picks it. */
@@ -26,6 +27,8 @@ export interface Task {
   /** min */
   readonly hand: number;
   readonly wait?: number;
+  /** days of the week on which it can be done; any where it says none */
+  readonly days?: readonly Weekday[];
   /** done once for all faces that name the same; what is not shared is put together by its wording */
   readonly share?: string;
   /** on the sheet, where it is not the zone: a part, or nothing for the whole job */

@@ -45,7 +45,7 @@ function trip(id: SetUpId, { contractors, setUps }: Shop): SetUp {
 }
 
 /** Mean days until the next of n evenly spread days of the week on which work is taken in; any day: none. Model assumption. */
-const untilPickUp = (days: number): number => (days === 0 ? 0 : (WEEK / days - 1) / 2);
+export const untilPickUp = (days: number): number => (days === 0 ? 0 : (WEEK / days - 1) / 2);
 
 /** A tool that has to be bought is paid off over several jobs. */
 function tool(id: SetUpId, shop: Shop): SetUp {

@@ -297,6 +297,7 @@ function trip({ facts }: Chosen, { id, name, hand, wait }: SetUp): Task[] {
         detail: `It stays where it stands: the yard has agreed, screens and sheets up, water, air and waste settled in writing; primer and everything for it stand ready.${pickUpDays.length > 0 ? ` Days: ${pickUpDays.map((day) => WEEKDAYS[day]).join(', ')}.` : ''}`,
         hand,
         wait,
+        days: pickUpDays,
         hold: look('walk round', 'Nothing that must not be hit is uncovered; medium, pressure and stop line agreed.'),
       },
     ];
@@ -309,6 +310,7 @@ function trip({ facts }: Chosen, { id, name, hand, wait }: SetUp): Task[] {
       detail: `All parts in one delivery, each with a ticket and what must not be hit. Away ${daysAway} days${pickUpDays.length > 0 ? `; taken in on ${pickUpDays.map((day) => WEEKDAYS[day]).join(', ')}` : ''}.`,
       hand: hand / 2,
       wait,
+      days: pickUpDays,
       hold,
     },
     {

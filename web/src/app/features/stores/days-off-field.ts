@@ -8,6 +8,9 @@ import { readDaysOff } from './read-days-off';
 
 const ISO = 'yyyy-MM-dd';
 
+const addedText = (added: number, known: number): string =>
+  `${added} ${added === 1 ? 'entry' : 'entries'} added${known > 0 ? `, ${known} ${known === 1 ? 'was' : 'were'} there already` : ''}.`;
+
 /** Spans of days on which somebody, or everybody, does not work. */
 @Component({
   selector: 'lb-days-off',
@@ -53,7 +56,7 @@ export class DaysOffField {
     const known = this.value();
     const fresh = read.days.filter(({ from, to }) => !known.some((day) => day.from === from && day.to === to));
     this.changed.emit([...known, ...fresh]);
-    this.told.set({ ok: true, text: `${fresh.length} spans added, ${read.days.length - fresh.length} were there.` });
+    this.told.set({ ok: true, text: addedText(fresh.length, read.days.length - fresh.length) });
   }
 
   protected add(): void {

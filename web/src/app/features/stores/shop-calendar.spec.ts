@@ -73,7 +73,7 @@ test('days off are added, taken out, and read from a file without the ones that 
   await read('2026-12-24,2026-12-26,Holidays');
   await read('2026-12-24,2026-12-26,Holidays\n2027-01-05');
   expect(shop().closed.map(({ from }) => from)).toEqual(['2026-12-24', '2027-01-05']);
-  expect(root.querySelector('[role=status]')?.textContent).toContain('1 spans added, 1 were there');
+  expect(root.querySelector('[role=status]')?.textContent).toContain('1 entry added, 1 was there already.');
   await read('nonsense,here\nand,there');
   expect(root.querySelector('[role=status]')?.textContent).toContain('Not read');
 });
