@@ -66,7 +66,7 @@ export { openWindows } from './schedule/open-windows.ts';
 export { broughtForward, type Sooner } from './schedule/brought-forward.ts';
 export type { JobWork } from './schedule/problem.ts';
 export { Schedule, type ChainLink, type ScheduledWindow, type ScheduledWork } from './model/schedule.ts';
-export { DaysOff, USUAL_HOURS, WeekHours } from './model/calendar.ts';
+export { DaysOff, USUAL_HOURS, Weekday, WeekHours } from './model/calendar.ts';
 export { hoursText, readHours } from './model/read-hours.ts';
 export { portfolioCost, type PortfolioProblem } from './choice/portfolio.ts';
 export { searchPortfolio, type PortfolioProgress } from './choice/search-portfolio.ts';

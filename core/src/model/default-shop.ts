@@ -1,7 +1,7 @@
 import { USUAL_HOURS } from './calendar.ts';
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
-import { NO_WAITS, SHOP_FORMAT, USUAL_GRINDER, USUAL_CLEANERS, USUAL_PAPERS, type Shop } from './shop.ts';
+import { NO_WAITS, ROOMY_BOOTH, SHOP_FORMAT, USUAL_GRINDER, USUAL_CLEANERS, USUAL_PAPERS, type Shop } from './shop.ts';
 import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -22,6 +22,7 @@ export const DEFAULT_SHOP: Shop = {
   papers: [...USUAL_PAPERS],
   cleaners: [...USUAL_CLEANERS],
   grinder: USUAL_GRINDER,
+  booth: ROOMY_BOOTH,
   gun: 'hvlp',
   scale: 1,
   people: [],

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { AirPlant } from './air-plant.ts';
+import { SquareMetres } from '../units/quantities.ts';
 import { ForecastHour, MOST_HOURS } from './forecast.ts';
 import { DaysOff, DaySpans, USUAL_HOURS, Weekday, WeekHours } from './calendar.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
@@ -55,6 +56,14 @@ export const SetUps = z.strictObject({
   writeOff: z.int().gte(1).lte(500).describe('jobs over which a tool is paid off'),
 });
 export type SetUps = z.infer<typeof SetUps>;
+
+/** What the booth takes at a time; null: nothing is known to limit it. */
+export const Booth = z.strictObject({
+  floor: SquareMetres.nullable(),
+  hooks: z.int('needs a whole number').gte(1, 'must be 1 or more').lte(500, 'must be 500 at most').nullable(),
+});
+export type Booth = z.infer<typeof Booth>;
+export const ROOMY_BOOTH: Booth = { floor: null, hooks: null };
 
 export const SprayGun = z.enum(['hvlp', 'conventional', 'airless']);
 export type SprayGun = z.infer<typeof SprayGun>;
@@ -132,6 +141,7 @@ export const Shop = z
       .default([...USUAL_CLEANERS])
       .describe('cleaners in stock, the first that a step takes is used'),
     grinder: Grinder.default(USUAL_GRINDER),
+    booth: Booth.default(ROOMY_BOOTH).describe('floor and hooks of the spray booth'),
     gun: SprayGun.default('hvlp').describe('how the spray gun atomises: what misses the part depends on it'),
     scale: z
       .number({ error: 'needs a number' })

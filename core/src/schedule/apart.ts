@@ -12,8 +12,8 @@ export interface Apart {
   readonly cuts: readonly Cut[];
 }
 
-/** As the plan has it, and as it has been begun. */
-export const asPlanned = (operations: readonly Operation[], progress: Job['progress']): Apart => ({
-  mixes: mixesLaid(operations, progress),
+/** As the plan has it, as the booth takes it, and before either as it has been begun. */
+export const asPlanned = (operations: readonly Operation[], progress: Job['progress'], loads: Mixes = new Map()): Apart => ({
+  mixes: new Map([...loads, ...mixesLaid(operations, progress)]),
   cuts: joinedAll(operations, [...cutsPlanned(operations), ...cutsBegun(operations, progress)]),
 });

@@ -4,6 +4,7 @@ import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
 import { asPlanned, type Apart } from './apart.ts';
+import { loadsOf } from './loads.ts';
 import { oneMixMore } from './mixes.ts';
 import { oneCutMore } from './pieces.ts';
 import { dueAt, problemOf, type JobWork, type ShopProblem } from './problem.ts';
@@ -67,7 +68,7 @@ export function* searchSchedule(
   now: number,
   terms: SearchTerms | null,
 ): Generator<Found, Found, boolean | undefined> {
-  const first = jobs.map(({ job, operations }) => asPlanned(operations, job.progress));
+  const first = jobs.map(({ job, operations }) => asPlanned(operations, job.progress, loadsOf(job.parts, operations, shop.booth)));
   const waiting: (readonly Apart[])[] = [first];
   const seen = new Set([keyOf(first)]);
   let best: Found | null = null;

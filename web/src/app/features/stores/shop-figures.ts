@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { CATALOGUE, Equipment, Metres, Shop, type MethodId, type Waits } from '@lift-bare/core';
+import { CATALOGUE, Equipment, Metres, Shop, SquareMetres, type MethodId, type Waits } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { ChoiceField } from '../../ui/choice-field';
 import { FigureField } from '../../ui/figure-field';
@@ -25,6 +25,7 @@ export class ShopFigures {
   protected readonly editor = inject(ShopEditor);
   protected readonly shop = this.editor.shop;
   protected readonly metres = Metres;
+  protected readonly squareMetres = SquareMetres;
   protected readonly scale = Shop.shape.scale;
   protected readonly equipment = Equipment.options.map((value) => ({ value, label: CATALOGUE.tools[value].name }));
   protected readonly methods = computed(() => [
@@ -76,6 +77,8 @@ export class ShopFigures {
   protected setSetUp = (key: keyof Shop['setUps'], value: number): boolean => this.editor.set('setUps', { ...this.shop().setUps, [key]: value });
   protected setSide = (vessel: 'cabinet' | 'tub', side: (typeof this.sides)[number], value: number): boolean =>
     this.editor.set(vessel, { ...this.shop()[vessel], [side]: Metres.parse(value) });
+  protected setFloor = (floor: number): boolean => this.setBooth({ floor: SquareMetres.parse(floor) });
+  protected setBooth = (change: Partial<Shop['booth']>): boolean => this.editor.set('booth', { ...this.shop().booth, ...change });
   protected setPrice = (id: MethodId, value: number): boolean => this.editor.set('prices', { ...this.shop().prices, [id]: value });
   protected dropPrice(id: MethodId): void {
     this.editor.set('prices', Object.fromEntries(Object.entries(this.shop().prices).filter(([key]) => key !== id)));
