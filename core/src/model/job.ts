@@ -242,6 +242,10 @@ export const Progress = z
   .refine(({ from, to }) => to === null || Date.parse(from) <= Date.parse(to), { path: ['to'], message: 'must not be before its start' });
 export type Progress = z.infer<typeof Progress>;
 
+/** Which of several jobs goes first where not all can. */
+export const Priority = z.enum(['first', 'usual', 'last']);
+export type Priority = z.infer<typeof Priority>;
+
 /** The job document: the truth that every plan is computed from. Lengths and temperatures carry their unit in their brand. */
 export const Job = z
   .strictObject({
@@ -253,6 +257,8 @@ export const Job = z
     parts: z.array(Part).max(100),
     orders: z.array(Order).max(20).default([]).describe('one for each contractor that something is sent to'),
     start: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day on which the work begins; null: as soon as it can'),
+    customer: z.string().trim().max(80, 'at most 80 characters').default('').describe('whose it is, as it stands on the sheets'),
+    priority: Priority.default('usual').describe('before other jobs of the shop, or after them'),
     due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
     pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),
     progress: z.array(Progress).max(2000, 'at most 2000 steps').default([]).describe('work that has begun, and when it was over'),

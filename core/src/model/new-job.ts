@@ -27,6 +27,8 @@ export const newJob = (name: string): Job => ({
   parts: [],
   orders: [],
   start: null,
+  customer: '',
+  priority: 'usual',
   due: null,
   pins: [],
   progress: [],

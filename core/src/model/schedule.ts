@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Priority } from './job.ts';
 import { Lag, Stage } from './operation.ts';
 
 const ms = z.number().describe('ms since 1970');
@@ -65,6 +66,7 @@ export const Schedule = z.strictObject({
       end: ms.nullable().describe('handed over; null: not within the calendar'),
       lastCoat: ms.nullable(),
       due: ms.nullable().describe('end of the day on which it is due'),
+      priority: Priority,
       mixes: z.int().describe('mixes of paint, all products together'),
       chain: z.array(ChainLink),
     }),

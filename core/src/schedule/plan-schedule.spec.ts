@@ -53,6 +53,16 @@ describe('the demo jobs', () => {
     for (const { start, end } of coats) expect(end - start).toBeLessThan(5 * HOUR);
   });
 
+  test('of two like jobs the one that goes first is handed over first, whichever it is', () => {
+    const both = (first: number): (number | null)[] => {
+      const works = ['one', 'two'].map((id, i) => workOf({ ...TUG, priority: i === first ? 'first' : 'usual' }, ALONE, id));
+      return planSchedule(works, ALONE, MONDAY).jobs.map(({ end }) => end);
+    };
+    const [one, two] = [both(0), both(1)];
+    expect(one[0]).toBeLessThan(one[1] ?? 0);
+    expect(two[1]).toBeLessThan(two[0] ?? 0);
+  });
+
   test('all of them together keep every window, and nobody is in two places', () => {
     const works = DEMO_JOBS.map((job, i) => workOf(job, DEMO_SHOP, `job${i}`));
     const found = firstSchedule(works, DEMO_SHOP, MONDAY);

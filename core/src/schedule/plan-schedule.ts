@@ -34,6 +34,7 @@ export function scheduleOf(jobs: readonly JobWork[], found: Found, now: number):
         end: whole && own.length > 0 ? Math.max(...own.map(({ end }) => end)) : null,
         lastCoat: coats.length > 0 ? Math.max(...coats.map(({ end }) => end)) : null,
         due: dueAt(job),
+        priority: job.priority,
         mixes: activities.filter(({ operation: { coat } }, at) => coat?.pass === 1 && problem.jobOf[at] === i).length,
         chain: whole ? chainOfEnd(found, i) : [],
       };

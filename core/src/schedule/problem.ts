@@ -12,7 +12,7 @@ import { networkOf, type Activity, type Span } from './network.ts';
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {
   readonly id: string;
-  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins' | 'progress' | 'place' | 'parts'>;
+  readonly job: Pick<Job, 'name' | 'start' | 'due' | 'pins' | 'progress' | 'place' | 'parts' | 'priority'>;
   readonly operations: readonly Operation[];
 }
 

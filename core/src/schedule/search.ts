@@ -1,5 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { Priority } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
 import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
@@ -76,7 +77,7 @@ export function* searchSchedule(
     const problem = problemOf(jobs, shop, now, apart);
     const links = linksOf(problem.network, problem.crew.length);
     const bound = boundOf(problem, links);
-    for (const weighed of drafts(problem, links, worthIn(problem), bound, inTurn(jobs, problem))) {
+    for (const weighed of drafts(problem, links, worthIn(problem), proofOf(jobs, bound), inTurn(jobs, problem))) {
       const next: Found = { problem, links, apart, bound, ...weighed };
       if (!best || isBetter(next.worth, best.worth)) best = next;
       for (const more of [cutMore(next), mixedMore(next)]) {
@@ -88,12 +89,13 @@ export function* searchSchedule(
     if (best?.draft.broken.length === 0) break;
   }
   let found = best as Found;
-  const { problem, links, bound } = found;
-  if (isProven(found.draft, bound)) return found;
+  const { problem, links } = found;
+  const proof = proofOf(jobs, found.bound);
+  if (isProven(found.draft, proof)) return found;
   const atOnce = { rounds: Math.floor(AT_ONCE.activities / problem.network.activities.length), laid: AT_ONCE.laid, seed: 1 };
   for (const next of improve(problem, links, found, worthIn(problem), terms ?? atOnce, inTurn(jobs, problem))) {
     if (next.draft !== found.draft) found = { ...found, ...next };
-    if ((yield found) || isProven(found.draft, bound)) return found;
+    if ((yield found) || isProven(found.draft, proof)) return found;
   }
   return found;
 
@@ -101,6 +103,9 @@ export function* searchSchedule(
     return (draft) => worthOf(jobs, problem, draft);
   }
 }
+
+/** The end that no schedule beats; of several jobs that end at different times it proves nothing. */
+const proofOf = (jobs: readonly JobWork[], bound: number): number => (jobs.length === 1 ? bound : -Infinity);
 
 const keyOf = (apart: readonly Apart[]): string =>
   JSON.stringify(apart.map(({ mixes, cuts }) => [[...mixes].map(([product, zones]) => [product, [...zones]]), cuts]));
@@ -159,16 +164,22 @@ function* drafts(problem: Problem, links: Links, worth: (draft: Draft) => Worth,
 
 const isLarge = ({ network }: Problem): boolean => network.activities.length > MOST_AT_ONCE;
 
-/** For each activity the turn of its job: the soonest due first, then the one with least work; null where there is one job. */
+/** What goes first first. */
+const PRIORITIES = Priority.options;
+
+/** For each activity the turn of its job: by priority, then the soonest due first, then the one with least work; null where there is one job. */
 function inTurn(jobs: readonly JobWork[], { network, jobOf }: ShopProblem): number[] | null {
   if (jobs.length < 2) return null;
   const hands = jobs.map((_, job) => network.activities.reduce((sum, { hand }, i) => sum + (jobOf[i] === job ? hand : 0), 0));
   const due = jobs.map(({ job }) => dueAt(job) ?? Infinity);
   const order = jobs
     .map((_, i) => i)
-    .sort((a, b) =>
-      (due[a] as number) < (due[b] as number) ? -1 : (due[a] as number) > (due[b] as number) ? 1 : (hands[a] as number) - (hands[b] as number),
-    );
+    .sort((a, b) => {
+      const [one, other] = [jobs[a], jobs[b]].map((own) => PRIORITIES.indexOf(own?.job.priority ?? 'usual')) as [number, number];
+      if (one !== other) return one - other;
+      if (due[a] !== due[b]) return (due[a] as number) < (due[b] as number) ? -1 : 1;
+      return (hands[a] as number) - (hands[b] as number);
+    });
   return jobOf.map((job) => order.indexOf(job));
 }
 

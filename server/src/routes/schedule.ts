@@ -25,7 +25,7 @@ export function scheduleRoutes(profile: () => Promise<Shop>): Router {
     .post('/pdf', async (request, response) => {
       const { by, day, ...asked } = readBody(DaysRequest, request);
       const { schedule, shop } = await read(asked);
-      const notes = new Map(asked.jobs.map(({ id, job }) => [id, job.item.description]));
+      const notes = new Map(asked.jobs.map(({ id, job }) => [id, [job.customer, job.item.description].filter((text) => text !== '').join(', ')]));
       const pdf = await pdfOf(daysDocument(schedule, { shop: shop.name, units: shop.units, by, day: day ?? null, notes }));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="days.pdf"').send(pdf);
     });

@@ -32,6 +32,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
       <div class="form">
         <lb-text class="wide" label="Job" [value]="job.name" [required]="true" [most]="80" (changed)="set('name', $event)" />
         <lb-text class="wide" label="Item" [value]="job.item.description" placeholder="what it is, colour, number" (changed)="setItem('description', $event)" />
+        <lb-text label="Customer" [value]="job.customer" [most]="80" placeholder="as on the sheets" (changed)="set('customer', $event)" />
         <lb-choice label="Kind" [value]="job.item.kind" [options]="kinds" (changed)="setItem('kind', $event)" />
         <lb-year label="Painted or built in" [value]="job.item.year" (changed)="setItem('year', $event)" />
         <lb-choice label="Used" [value]="job.item.service" [options]="services" (changed)="setItem('service', $event)" />

@@ -15,7 +15,7 @@ import { WeekHoursField } from './week-hours';
     <lb-week-hours [value]="editor.shop().hours" (changed)="editor.set('hours', $event)" />
     <h2>Quiet hours</h2>
     <p class="soft">When neighbours or the place allow no noise, each day: no grinding, blasting or hammering is planned in them. Such as 12-14, 18-22.</p>
-    <lb-hours label="Quiet hours" placeholder="none" [value]="editor.shop().quiet" (changed)="editor.set('quiet', $event)" />
+    <div class="form"><lb-hours label="Quiet hours" placeholder="none" [value]="editor.shop().quiet" (changed)="editor.set('quiet', $event)" /></div>
     <h2>Closed</h2>
     <lb-days-off label="Closed days" [value]="editor.shop().closed" (changed)="editor.set('closed', $event)" />
     <lb-shop-forecast />

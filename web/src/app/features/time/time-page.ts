@@ -32,6 +32,7 @@ import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { debounceTime, EMPTY, switchMap } from 'rxjs';
 import { failureOf } from '../../api/problem';
 import { ScheduleApi } from '../../api/schedule-api';
+import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { saveBlob } from '../../ui/save-file';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
@@ -54,7 +55,7 @@ const CLOSE_DAY = 320;
 /** The job on the calendar: dates, bars, windows, what decides the end and what would bring it forward, and the sheet of each day. */
 @Component({
   selector: 'lb-time-page',
-  imports: [TimeChart, DaySheet, NzDatePickerModule, FormsModule, RouterLink],
+  imports: [TimeChart, DaySheet, ChoiceField, NzDatePickerModule, FormsModule, RouterLink],
   templateUrl: './time-page.html',
   styleUrls: ['../../ui/page.css', './time-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -130,6 +131,11 @@ export class TimePage {
     return this.view() === 'part' ? byPart(job, schedule, axis) : byPerson(schedule, axis);
   });
 
+  protected readonly priorities: readonly ChoiceOption<Job['priority']>[] = [
+    { value: 'first', label: 'goes first' },
+    { value: 'usual', label: 'as it is due' },
+    { value: 'last', label: 'can wait' },
+  ];
   protected readonly kinds: readonly SheetBy[] = ['person', 'part', 'plant'];
   protected readonly weather = computed(() => {
     const [job, plan] = [this.context.job(), this.context.plan()];
@@ -163,6 +169,10 @@ export class TimePage {
 
   protected titleOf = (id: string): string => this.schedule()?.works.find((work) => work.id === id)?.title ?? '';
   protected costText = (cost: number): string => `${this.units.money(Math.abs(cost))} ${cost < 0 ? 'cheaper' : 'dearer'}`;
+  protected setPriority(priority: Job['priority']): void {
+    this.context.edit('priority', (job) => ({ ...job, priority }));
+  }
+
   protected setDate(field: 'start' | 'due', day: Date | null): void {
     this.context.edit(field, (job) => ({ ...job, [field]: day === null ? null : format(day, 'yyyy-MM-dd') }));
   }

@@ -42,6 +42,7 @@ export class WeekPage {
     return this.view() === 'job' ? byJob(schedule, axis) : byPerson(schedule, axis);
   });
   protected readonly none: ReadonlySet<string> = new Set();
+  protected readonly priorities = { first: 'goes first', usual: '', last: 'can wait' } as const;
   protected readonly when = dayAndTime;
   protected readonly gap = gapText;
   protected readonly now = this.open.now;
