@@ -12,12 +12,18 @@ import { fileRoutes } from './routes/files.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
-import { requirePassphrase } from './routes/passphrase.ts';
+import { planningRoutes } from './routes/planning.ts';
+import { backupRoutes, type BackupParts } from './routes/backups.ts';
+import { healthRoutes } from './routes/health.ts';
+import { signIn, type Passphrase } from './security/sign-in.ts';
+import { onlyOurOwn } from './security/only-our-own.ts';
+import type { Planner } from './planning/planner.ts';
+import type { Reckoner } from './planning/reckoner.ts';
 import type { ForecastSource } from './devices/forecast-source.ts';
 import { forecastRoutes } from './routes/forecast.ts';
 import { scheduleRoutes } from './routes/schedule.ts';
-import { planningRoutes } from './routes/planning.ts';
-import { experienceFor, withExperience } from './store/experience.ts';
+import { withExperience } from './store/experience.ts';
+import type { Health } from './store/health.ts';
 import type { FileStore } from './store/file-store.ts';
 import type { JobStore } from './store/job-store.ts';
 import type { ShopStore } from './store/shop-store.ts';
@@ -27,20 +33,28 @@ export interface AppParts {
   readonly shop: ShopStore;
   readonly files: FileStore;
   readonly bench: BenchParts;
+  readonly planner: Planner;
+  readonly reckoner: Reckoner;
+  readonly health: Health;
+  /** null: nothing to copy, as in memory */
+  readonly backups: BackupParts | null;
   /** null: nobody tells the weather */
   readonly forecast: ForecastSource | null;
   readonly logger: Logger;
   /** folder of the built web application, null for the API alone */
   readonly webRoot: string | null;
   /** null on loopback */
-  readonly passphrase: string | null;
+  readonly passphrase: Passphrase | null;
+  /** names beside addresses under which the server is asked */
+  readonly names: readonly string[];
 }
 
 /** Bytes; a job of 500 zones is about a tenth of it. */
 const BODY_LIMIT = 4 * 1024 * 1024;
 
 /** Assembles the server and does not listen. */
-export function createApp({ jobs, shop, files, bench, forecast, logger, webRoot, passphrase }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { jobs, shop, files, bench, planner, reckoner, forecast, logger, webRoot, passphrase } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -49,25 +63,28 @@ export function createApp({ jobs, shop, files, bench, forecast, logger, webRoot,
       strictTransportSecurity: false,
     }),
   );
-  if (passphrase !== null) app.use(requirePassphrase(passphrase));
+  app.use(onlyOurOwn(parts.names));
+  if (passphrase !== null) app.use(signIn(passphrase));
   app.use(
     compression({
       filter: (request, response) => response.getHeader('Content-Type') !== 'text/event-stream' && compression.filter(request, response),
     }),
   );
-  const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await experienceFor(bench.source, null));
+  const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await bench.bench.experience(null));
   app.use('/api/v1/jobs', fileRoutes(files));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
-  app.use('/api/v1/jobs', jobRoutes(jobs, shop));
-  app.use('/api/v1/order-sheets', orderSheetRoutes(files, profile));
+  app.use('/api/v1/jobs', jobRoutes(jobs, reckoner));
+  app.use('/api/v1/order-sheets', orderSheetRoutes(planner, files, profile));
   app.use(
     '/api/v1/safety-sheet',
-    safetySheetRoutes(async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
+    safetySheetRoutes(planner, async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
   );
   app.use('/api/v1', benchRoutes(bench));
   app.use('/api/v1/forecast', forecastRoutes(forecast));
-  app.use('/api/v1/schedule', scheduleRoutes(profile));
-  app.use('/api/v1', planningRoutes(jobs, shop, profile));
+  app.use('/api/v1/schedule', scheduleRoutes(planner, profile));
+  app.use('/api/v1', planningRoutes(planner, shop, profile, reckoner));
+  app.use('/api/v1/health', healthRoutes(parts.health));
+  if (parts.backups !== null) app.use('/api/v1/backups', backupRoutes(parts.backups));
   app.use('/api', (request) => {
     throw new NotFound(`there is nothing at ${request.originalUrl}`);
   });

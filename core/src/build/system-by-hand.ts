@@ -1,3 +1,4 @@
+import { ownEntry } from '../catalogue/own-entry.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import type { Primer } from '../catalogue/primers.ts';
@@ -20,7 +21,7 @@ export interface SystemByHand {
 export function systemByHand(zone: ZoneFacts, finish: Finish, ground: Ground, catalogue: Catalogue): SystemByHand | null {
   const { system } = zone.zone;
   if (system === null) return null;
-  const primers = system.flatMap((ref) => catalogue.primers[ref] ?? []);
+  const primers = system.flatMap((ref) => ownEntry(catalogue.primers, ref) ?? []);
   if (primers.length < system.length) return { primers: null, findings: [refused(zone, primers, GONE)], against: null };
   const refusal = refusalOf(zone, finish, ground, primers);
   if (!refusal) return { primers, findings: [], against: null };

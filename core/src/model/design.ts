@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameOf } from './plain-text.ts';
 import { Metres, Percent } from '../units/quantities.ts';
 import { CoatId } from './ids.ts';
 
@@ -7,7 +8,7 @@ export const ColourId = CoatId.extract(['colour-1k', 'solid-2k', 'basecoat', 'ma
 export type ColourId = z.infer<typeof ColourId>;
 
 export const DesignColour = z.strictObject({
-  name: z.string().trim().min(1, 'needs a name').max(40, 'at most 40 characters'),
+  name: nameOf(40),
   coat: ColourId,
   dark: z.boolean().describe('strong enough to bleed through the next'),
   product: z.string().max(60).nullable().default(null).describe("the shop's own row of that coat; null: as the topcoat has it"),

@@ -23,13 +23,14 @@ import { Moisture } from './moisture.ts';
 import { OperationKind } from './operation.ts';
 import { Order } from './order.ts';
 import { MethodKey } from './own-row.ts';
+import { nameOf } from './plain-text.ts';
 import { BoxSize, Shape } from './shape.ts';
 import { LayChoice, TestPatch } from './test-patch.ts';
 
 export const JOB_FORMAT = 'lift-bare.job/3';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
-const name = z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters');
+const name = nameOf(80);
 const note = z.string().max(2000, 'at most 2000 characters');
 
 export const Layer = z.strictObject({

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameOf } from './plain-text.ts';
 import { halvingOf } from '../climate/cure-scale.ts';
 import { CoatingId, MethodId, ProductId } from './ids.ts';
 
@@ -73,7 +74,7 @@ export type FigureName = keyof OwnFigures;
 /** A product or method of the shop: a copy of a generic row under the shop's own name with its own figures. */
 export const OwnRow = z.strictObject({
   id: OwnId,
-  name: z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters'),
+  name: nameOf(80),
   base: z.union([MethodId, ProductId], { error: 'must name a row of the catalogue' }).describe('row it is a copy of'),
   figures: OwnFigures,
   note: z.string().max(500, 'at most 500 characters').default(''),

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameOf } from './plain-text.ts';
 import { DaysOff, WeekHours } from './calendar.ts';
 
 /** What somebody may wear to breathe. */
@@ -22,7 +23,7 @@ export type Training = z.infer<typeof Training>;
 /** Who works in the shop. */
 export const Person = z.strictObject({
   id: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most'),
-  name: z.string().trim().min(1, 'needs a name or initials').max(40, 'at most 40 characters'),
+  name: nameOf(40, 'needs a name or initials'),
   beard: z.boolean().describe('hair under the seal of a mask, stubble too'),
   masks: z.array(RespiratorId).max(9),
   size: z.enum(['S', 'M', 'L']).nullable().describe('of tight masks, by fit; null: not tried'),

@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import { Job, JOB_FORMAT } from './job.ts';
+import { unfitTexts } from './plain-text.ts';
 import { isRecord, upgradeJob } from './upgrade-job.ts';
 
 export interface DocumentIssue {
@@ -22,6 +23,8 @@ export function readJob(input: unknown): ReadResult<Job> {
 
 /** Validate a value against a schema and name every place that is wrong. */
 export function readWith<S extends z.ZodType>(schema: S, input: unknown): ReadResult<z.output<S>> {
+  const unfit = unfitTexts(input);
+  if (unfit.length > 0) return { ok: false, issues: unfit };
   const result = schema.safeParse(input);
   if (result.success) return { ok: true, value: result.data };
   return {

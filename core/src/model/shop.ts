@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameOf } from './plain-text.ts';
 import { AirPlant } from './air-plant.ts';
 import { SquareMetres } from '../units/quantities.ts';
 import { ForecastHour, MOST_HOURS } from './forecast.ts';
@@ -32,7 +33,7 @@ const minutes = z.number().gte(0).lte(10_000);
 /** A firm that blasts for the shop. Prices may be unknown; then it is planned without cost, and the plan says so. */
 export const Contractor = z.strictObject({
   id: z.string().regex(/^[a-z0-9-]{1,40}$/, 'small letters, digits and hyphens only'),
-  name: z.string().trim().min(1, 'needs a name').max(80),
+  name: nameOf(80),
   media: z.array(MethodId).max(20).describe('blast media offered'),
   composites: z.boolean().default(false).describe('trained for carbon and laminate'),
   onSite: z.boolean().default(false).describe('comes to where the item stands, with screens and collection'),
@@ -113,7 +114,7 @@ export const USUAL_CLEANERS: readonly CleanerId[] = ['wax-and-grease', 'final-wa
 export const Shop = z
   .strictObject({
     format: z.literal(SHOP_FORMAT),
-    name: z.string().trim().min(1, 'needs a name').max(80),
+    name: nameOf(80),
     units: z.enum(['metric', 'us']),
     currency: z.string().trim().min(1).max(4),
     labourRate: money.describe('per hour'),

@@ -42,7 +42,7 @@ export interface SearchTerms {
 }
 
 /** How long is searched for the schedule that is shown: the same everywhere, so that no two sheets differ. */
-export const SHOWN: SearchTerms = { rounds: 300, laid: 300_000, seed: 1 };
+export const SHOWN: SearchTerms = { rounds: 300, laid: 150_000, seed: 1 };
 
 /** The schedule that is shown: with the search that belongs to it. */
 export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, SHOWN));

@@ -15,6 +15,7 @@ import {
 } from '@lift-bare/core';
 import * as z from 'zod';
 import 'zod-openapi';
+import { ListFigures } from '../planning/list-figures.ts';
 
 /** Bodies and answers of the API, made from the schemas of the core. */
 export const JobId = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
@@ -35,15 +36,21 @@ export const JobSummary = z
     itemKind: z.string(),
     archived: z.boolean(),
     updatedAt: stamp,
-    zones: z.int(),
-    questions: z.int(),
-    stops: z.int(),
-    hand: z.number().describe('min'),
-    cost: z.number(),
+    deletedAt: stamp.nullable(),
+    figures: ListFigures.nullable().describe('of its plan; null while it is not reckoned'),
+    fault: z.string().nullable().describe('why it cannot be read or planned'),
   })
   .meta({ id: 'JobSummary' });
-export type JobSummary = z.infer<typeof JobSummary>;
-export const JobList = z.array(JobSummary);
+const count = z.int().describe('that the search finds there');
+export const JobList = z
+  .strictObject({ jobs: z.array(JobSummary), counts: z.strictObject({ open: count, archive: count, bin: count }) })
+  .meta({ id: 'JobList' });
+export const JobListQuery = z.strictObject({
+  q: z.string().trim().max(200, 'at most 200 characters').default(''),
+  shelf: z.enum(['open', 'archive', 'bin']).default('open'),
+  page: z.coerce.number('needs a number').int('must be a whole number').gte(1, 'must be 1 or more').lte(100_000).default(1),
+  size: z.coerce.number('needs a number').int('must be a whole number').gte(1, 'must be 1 or more').lte(200, 'must be 200 at most').default(50),
+});
 export const PlanRequest = z.strictObject({ job: Job, shop: Shop.optional() }).meta({ id: 'PlanRequest' });
 export const PlanBody = Plan.meta({ id: 'Plan' });
 const timeZone = z.string().max(60).refine(isTimeZone, 'is no time zone, as "Europe/Lisbon"').default('UTC').describe('in which times are printed');
@@ -68,7 +75,6 @@ export type ScheduleRequest = z.infer<typeof ScheduleRequest>;
 export const OrderRequest = z
   .strictObject({ job: Job, shop: Shop.optional(), jobId: JobId.optional().describe('whose photos are printed'), timeZone })
   .meta({ id: 'OrderRequest' });
-export type OrderRequestBody = z.infer<typeof OrderRequest>;
 export const OrderList = z.array(OrderSheet);
 export const SafetyRequest = z
   .strictObject({
@@ -99,7 +105,13 @@ export const StoredFileBody = z
   .meta({ id: 'StoredFile' });
 export const ReplaceShop = z.strictObject({ version, document: Shop }).meta({ id: 'ReplaceShop' });
 export const StoredShopBody = z.strictObject({ version: z.int(), document: Shop }).meta({ id: 'StoredShop' });
-export const Health = z.strictObject({ status: z.literal('ok'), jobs: z.int() }).meta({ id: 'Health' });
+export const Health = z
+  .strictObject({
+    status: z.enum(['ok', 'not saving']),
+    trouble: z.string().nullable().describe('what to do about it'),
+    jobs: z.int().nullable(),
+  })
+  .meta({ id: 'Health' });
 const time = { now: stamp.describe("the shop's clock"), speed: z.number().describe('of the clock, 1 in real life') };
 export const AppendEvents = z.strictObject({ events: z.array(BenchEvent).min(1).max(500) }).meta({ id: 'AppendEvents' });
 export const Appended = z

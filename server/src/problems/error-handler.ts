@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
-import { Problem, Unauthorised } from './problem.ts';
+import { codeOf, reasonOf } from './error-words.ts';
+import { Problem, TooManyGuesses, Unauthorised } from './problem.ts';
 
 interface Answer {
   readonly status: number;
@@ -16,6 +17,7 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
     const answer = answerFor(error);
     if (answer.status >= 500) logger.error({ err: error, path: request.path }, 'request failed');
     if (error instanceof Unauthorised) response.set('WWW-Authenticate', 'Basic realm="Lift Bare"');
+    if (error instanceof TooManyGuesses) response.set('Retry-After', String(error.seconds));
     const { status, title, detail, extra } = answer;
     response
       .status(status)
@@ -29,12 +31,18 @@ function answerFor(error: unknown): Answer {
   const body = bodyError(error);
   if (body?.type === 'entity.too.large') return { status: 413, title: 'Too large', detail: `the body is larger than ${body.limit} bytes` };
   if (body?.type === 'entity.parse.failed') return { status: 400, title: 'Not JSON', detail: body.message };
+  if (codeOf(error)?.startsWith('Z_')) return { status: 400, title: 'Bad request', detail: `the body is not packed as it says: ${reasonOf(error)}` };
   if (body && body.status >= 400 && body.status < 500) return { status: body.status, title: 'Bad request', detail: body.message };
   return { status: 500, title: 'Server error', detail: 'Something went wrong on the server; it is in the log.' };
 }
 
-/** What the body parser throws. */
+/** What the body parser and the router throw. */
 function bodyError(error: unknown): { type: string; limit: number; message: string; status: number } | null {
-  if (!(error instanceof Error) || !('type' in error) || !('status' in error)) return null;
-  return { type: String(error.type), limit: 'limit' in error ? Number(error.limit) : 0, message: error.message, status: Number(error.status) };
+  if (typeof error !== 'object' || error === null || !('status' in error)) return null;
+  return {
+    type: 'type' in error ? String(error.type) : '',
+    limit: 'limit' in error ? Number(error.limit) : 0,
+    message: reasonOf(error),
+    status: Number(error.status),
+  };
 }

@@ -44,3 +44,32 @@ export class Unauthorised extends Problem {
   readonly status = 401;
   readonly title = 'Passphrase needed';
 }
+
+/** What was sent is not kept, and why; the same again is taken once the disk is well. */
+export class StorageTrouble extends Problem {
+  readonly status = 507;
+  readonly title = 'Not saved';
+}
+
+export class TookTooLong extends Problem {
+  readonly status = 503;
+  readonly title = 'Took too long';
+}
+
+export class Forbidden extends Problem {
+  readonly status = 403;
+  readonly title = 'Not from here';
+}
+
+export class TooManyGuesses extends Problem {
+  readonly status = 429;
+  readonly title = 'Too many wrong guesses';
+  constructor(readonly seconds: number) {
+    super(`wait ${seconds} s before the next one`);
+  }
+}
+
+export class Unfit extends Problem {
+  readonly status = 422;
+  readonly title = 'Cannot be used';
+}

@@ -209,3 +209,27 @@ test('every open screen hears what another one taps, and nothing is lost when th
   expect(foldTimer(body.timers[0].events)?.phase).toBe('dwelling');
   await second.close();
 });
+
+test('what was said once under an id stays so', async () => {
+  const first = event('issued', 0);
+  await send(first).expect(200);
+  expect((await send(first).expect(200)).body).toMatchObject({ kept: [first.id], refused: [] });
+  const { kept, refused } = (await send({ ...first, by: 'somebody else' }).expect(200)).body;
+  expect(kept).toEqual([]);
+  expect(refused).toEqual([{ id: first.id, path: ['id'], reason: expect.stringContaining('another event') }]);
+});
+
+test('an event that this program does not know takes nothing else off the bench', async () => {
+  await send(event('issued', 0), event('laid-on', 2)).expect(200);
+  await app.database.write((manager) =>
+    manager.query(
+      `INSERT INTO bench_events (id, timer_id, kind, at, received_at, by_whom, note) VALUES ('later', 't1', 'polished', ?, ?, '', ''), ('torn', 't1', 'note', ?, ?, '', '')`,
+      [at(3), at(3), 'yesterday', at(3)],
+    ),
+  );
+  expect(await stateOf()).toMatchObject({ phase: 'dwelling' });
+  expect((await request(app.app).get('/api/v1/log').query({ job: 'tug' }).expect(200)).body.map(({ kind }: { kind: string }) => kind)).toEqual([
+    'issued',
+    'laid-on',
+  ]);
+});

@@ -1,18 +1,16 @@
 import { foldTimer, Reading, wornSpells, type StoredEvent, type WornSpell } from '@lift-bare/core';
 import { Router, type Request } from 'express';
-import type { DataSource } from 'typeorm';
 import { readBody } from '../api/read-body.ts';
 import { AppendEvents, type LogEntry } from '../api/schemas.ts';
 import type { ShopClock } from '../devices/shop-clock.ts';
 import type { LiveFeed } from '../live/live-feed.ts';
+import { InvalidDocument } from '../problems/problem.ts';
 import type { BenchStore } from '../store/bench-store.ts';
-import { experienceFor } from '../store/experience.ts';
 
 export interface BenchParts {
   readonly bench: BenchStore;
   readonly clock: ShopClock;
   readonly feed: LiveFeed;
-  readonly source: DataSource;
 }
 
 const HOUR = 3_600_000;
@@ -20,7 +18,7 @@ const HOUR = 3_600_000;
 const READINGS_SHOWN = 26 * HOUR;
 
 /** Timers, their log, readings, and what the shop has learned from them. */
-export function benchRoutes({ bench, clock, feed, source }: BenchParts): Router {
+export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
   const time = () => ({ now: clock.now().toISOString(), speed: clock.speed });
   return Router()
     .get('/timers', async (_request, response) => {
@@ -40,6 +38,8 @@ export function benchRoutes({ bench, clock, feed, source }: BenchParts): Router 
     })
     .post('/readings', async (request, response) => {
       const reading = readBody(Reading, request);
+      const trouble = bench.readingTrouble(reading);
+      if (trouble !== null) throw new InvalidDocument([{ path: ['at'], reason: trouble }]);
       await bench.addReading(reading);
       feed.tell('reading', reading);
       response.status(201).json(reading);
@@ -52,7 +52,7 @@ export function benchRoutes({ bench, clock, feed, source }: BenchParts): Router 
       response.json(await wornSince(bench, clock.now()));
     })
     .get('/experience', async (request, response) => {
-      response.json(await experienceFor(source, textOf(request, 'job') || null));
+      response.json(await bench.experience(textOf(request, 'job') || null));
     });
 }
 

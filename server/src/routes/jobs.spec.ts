@@ -1,8 +1,9 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DEMO_JOBS, newJob, type Job } from '@lift-bare/core';
+import { DEMO_JOBS, DEMO_SHOP, newJob, type Job } from '@lift-bare/core';
 import request from 'supertest';
+import { JobList } from '../api/schemas.ts';
 import { seedDemo } from '../store/seed.ts';
 import { testApp } from '../testing/test-app.ts';
 
@@ -15,6 +16,7 @@ beforeEach(async () => {
 });
 afterEach(() => app.close());
 const call = () => request(app.app);
+const list = async (query: object) => JobList.parse((await call().get(URL).query(query).expect(200)).body);
 
 describe('a job on the server', () => {
   test('is what was sent, with a version', async () => {
@@ -57,14 +59,15 @@ describe('a job on the server', () => {
       .post(URL)
       .send({ id: 'tug', document: newJob('Other') })
       .expect(409);
-    expect((await call().get(URL)).body).toHaveLength(1);
+    expect((await call().get(URL)).body.jobs).toHaveLength(1);
   });
 
   test('can be deleted and brought back', async () => {
     await call().post(URL).send({ id: 'tug', document: job });
     await call().delete(`${URL}/tug`).expect(204);
     await call().get(`${URL}/tug`).expect(404);
-    expect((await call().get(URL)).body).toEqual([]);
+    expect((await call().get(URL)).body.jobs).toEqual([]);
+    expect((await call().get(URL).query({ shelf: 'bin' })).body.jobs).toMatchObject([{ id: 'tug', name: job.name }]);
     await call().post(`${URL}/tug/restore`).expect(200);
     expect((await call().get(`${URL}/tug`)).body.document).toEqual(job);
     await call().post(`${URL}/nobody/restore`).expect(404);
@@ -74,15 +77,69 @@ describe('a job on the server', () => {
 describe('the list', () => {
   test('shows state and figures of each job, newest first, and finds parts and materials', async () => {
     await seedDemo(app.jobs, app.shop);
-    const all = (await call().get(URL)).body as { name: string; questions: number; stops: number; hand: number }[];
-    expect(all.map(({ name }) => name)).toEqual(DEMO_JOBS.map(({ name }) => name));
-    expect(all[0]).toMatchObject({ questions: 2, stops: 0 });
-    expect(all.every(({ hand }) => hand > 0)).toBe(true);
-    const find = async (q: string) => ((await call().get(URL).query({ q })).body as { name: string }[]).map(({ name }) => name);
+    app.reckoner.wake();
+    await app.reckoner.idle();
+    const all = await list({});
+    expect(all.jobs.map(({ name }) => name)).toEqual(DEMO_JOBS.map(({ name }) => name));
+    expect(all.jobs[0]?.figures).toMatchObject({ zones: 10, questions: 2, stops: 0 });
+    expect(all.jobs.every(({ figures }) => figures && figures.hand > 0)).toBe(true);
+    const find = async (q: string) => (await list({ q })).jobs.map(({ name }) => name);
     expect(await find('hitch')).toEqual(['Baggage tug 14']);
     expect(await find('galvanised')).toEqual(['Horsebox trailer']);
     expect(await find("'; DROP TABLE jobs; --")).toEqual([]);
     expect(await find('')).toHaveLength(DEMO_JOBS.length);
+    expect(await find('100 %')).toEqual([]);
+  });
+
+  test('comes in pages, and by shelf with what lies on each', async () => {
+    for (let i = 0; i < 7; i++) await app.jobs.create(`job${i}`, { ...newJob(`Job ${i}`), archived: i === 6 });
+    expect((await list({ size: 4 })).jobs.map(({ id }) => id)).toEqual(['job5', 'job4', 'job3', 'job2']);
+    expect((await list({ size: 4, page: 2 })).jobs.map(({ id }) => id)).toEqual(['job1', 'job0']);
+    await app.jobs.remove('job0');
+    expect((await list({})).counts).toEqual({ open: 5, archive: 1, bin: 1 });
+    expect((await list({ shelf: 'archive' })).jobs.map(({ id }) => id)).toEqual(['job6']);
+    await call().get(URL).query({ page: 0 }).expect(422);
+    await call().get(URL).query({ size: 'all' }).expect(422);
+  });
+
+  test('is answered before anything is planned; a change of the shop has it reckoned anew', async () => {
+    await app.jobs.create('tug', job);
+    expect((await list({})).jobs[0]?.figures).toBeNull();
+    await app.reckoner.idle();
+    const before = (await list({})).jobs[0]?.figures;
+    await call()
+      .put('/api/v1/shop')
+      .send({ version: 0, document: { ...DEMO_SHOP, labourRate: 96 } })
+      .expect(200);
+    await app.reckoner.idle();
+    expect((await list({})).jobs[0]?.figures?.cost).not.toBe(before?.cost);
+  });
+
+  test('stands whatever one document holds: what cannot be read or planned is told at its job', async () => {
+    for (const id of ['good', 'torn', 'foreign']) await app.jobs.create(id, { ...job, name: id });
+    const put = (id: string, document: string) =>
+      app.database.write((manager) => manager.query('UPDATE jobs SET document = ? WHERE id = ?', [document, id]));
+    await put('torn', '{"format":"lift-bare.job/3"}');
+    await put('foreign', '"constructor"');
+    app.reckoner.wake();
+    await app.reckoner.idle();
+    const faults = new Map((await list({})).jobs.map(({ id, fault }) => [id, fault]));
+    expect(faults.get('good')).toBeNull();
+    expect(faults.get('torn')).toContain('name');
+    expect(faults.get('foreign')).not.toBeNull();
+    await call().get(`${URL}/torn`).expect(422);
+    expect((await call().get(`${URL}/torn/raw`).expect(200)).body.document).toBe('{"format":"lift-bare.job/3"}');
+    expect((await call().get('/api/v1/health').expect(200)).body).toMatchObject({ status: 'ok', jobs: 3 });
+  });
+
+  test('what has been in the bin for a month is gone for good, and nothing else', async () => {
+    await app.jobs.create('old', job);
+    await app.jobs.create('kept', job);
+    await app.jobs.remove('old');
+    expect(await app.jobs.emptyBin()).toBe(0);
+    await app.database.write((manager) => manager.query(`UPDATE jobs SET deleted_at = '2025-11-30T00:00:00.000Z' WHERE deleted_at IS NOT NULL`));
+    expect(await app.jobs.emptyBin()).toBe(1);
+    expect((await list({})).counts).toEqual({ open: 1, archive: 0, bin: 0 });
   });
 });
 
@@ -117,8 +174,10 @@ test('a file outlives the server that wrote it', async () => {
   await first.close();
   const second = await testApp({ file });
   expect((await request(second.app).get(`${URL}/tug`)).body.document).toEqual(job);
-  expect(await second.source.query('PRAGMA journal_mode')).toEqual([{ journal_mode: 'wal' }]);
-  expect(await second.source.query('PRAGMA foreign_keys')).toEqual([{ foreign_keys: 1 }]);
+  const pragma = (name: string) => second.database.read((manager) => manager.query(`PRAGMA ${name}`));
+  expect(await pragma('journal_mode')).toEqual([{ journal_mode: 'wal' }]);
+  expect(await pragma('foreign_keys')).toEqual([{ foreign_keys: 1 }]);
+  expect(await pragma('synchronous')).toEqual([{ synchronous: 2 }]);
   await second.close();
 });
 
@@ -127,5 +186,5 @@ test('demo data never touches a shop that is in use', async () => {
     .post(URL)
     .send({ id: 'own', document: newJob('Own') });
   expect(await seedDemo(app.jobs, app.shop)).toBe(false);
-  expect((await call().get(URL)).body).toHaveLength(1);
+  expect((await list({})).jobs).toHaveLength(1);
 });

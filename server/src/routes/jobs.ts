@@ -1,28 +1,32 @@
 import { Router } from 'express';
-import { readBody } from '../api/read-body.ts';
-import { CreateJob, ReplaceJob } from '../api/schemas.ts';
+import { readBody, readQuery } from '../api/read-body.ts';
+import { CreateJob, JobListQuery, ReplaceJob } from '../api/schemas.ts';
+import type { Reckoner } from '../planning/reckoner.ts';
 import type { JobStore } from '../store/job-store.ts';
-import type { ShopStore } from '../store/shop-store.ts';
-import { summariser } from './summarise-job.ts';
 
-export function jobRoutes(jobs: JobStore, shop: ShopStore): Router {
-  const summarise = summariser();
+export function jobRoutes(jobs: JobStore, reckoner: Reckoner): Router {
   return Router()
     .get('/', async (request, response) => {
-      const profile = await shop.get();
-      const found = await jobs.list(typeof request.query['q'] === 'string' ? request.query['q'].trim() : '');
-      response.json(found.map((job) => summarise(job, profile)));
+      const { q: search, shelf, page, size } = readQuery(JobListQuery, request);
+      const found = await jobs.list({ search, shelf, page, size });
+      reckoner.wake(found.jobs.map(({ id }) => id));
+      response.json(found);
     })
     .post('/', async (request, response) => {
       const { id, document } = readBody(CreateJob, request);
       response.status(201).json(await jobs.create(id, document));
+      reckoner.wake();
     })
     .get('/:id', async (request, response) => {
       response.json(await jobs.get(request.params.id));
     })
+    .get('/:id/raw', async (request, response) => {
+      response.json(await jobs.raw(request.params.id));
+    })
     .put('/:id', async (request, response) => {
       const { version, document } = readBody(ReplaceJob, request);
       response.json(await jobs.replace(request.params.id, version, document));
+      reckoner.wake();
     })
     .delete('/:id', async (request, response) => {
       await jobs.remove(request.params.id);

@@ -1,24 +1,24 @@
-import { CATALOGUE, orderSheets, planJob, type OrderSheet, type Shop } from '@lift-bare/core';
+import type { Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import { readBody } from '../api/read-body.ts';
-import { OrderRequest, type OrderRequestBody } from '../api/schemas.ts';
+import { OrderRequest } from '../api/schemas.ts';
+import type { Planner } from '../planning/planner.ts';
 import { orderDocument } from '../print/order-document.ts';
 import { pdfOf } from '../print/pdf.ts';
 import { NotFound } from '../problems/problem.ts';
 import type { FileStore } from '../store/file-store.ts';
 
 /** Order sheets of a job document, as data and to print. `profile` is the saved shop. */
-export function orderSheetRoutes(files: FileStore, profile: () => Promise<Shop>): Router {
-  const sheetsOf = ({ job }: OrderRequestBody, shop: Shop): OrderSheet[] => orderSheets(job, shop, planJob(job, shop, CATALOGUE), CATALOGUE);
+export function orderSheetRoutes(planner: Planner, files: FileStore, profile: () => Promise<Shop>): Router {
   return Router()
     .post('/', async (request, response) => {
       const body = readBody(OrderRequest, request);
-      response.json(sheetsOf(body, body.shop ?? (await profile())));
+      response.json(await planner.run('orders', { job: body.job, shop: body.shop ?? (await profile()) }));
     })
     .post('/:contractor/pdf', async (request, response) => {
       const body = readBody(OrderRequest, request);
       const shop = body.shop ?? (await profile());
-      const sheet = sheetsOf(body, shop).find(({ contractor }) => contractor === request.params.contractor);
+      const sheet = (await planner.run('orders', { job: body.job, shop })).find(({ contractor }) => contractor === request.params.contractor);
       if (!sheet) throw new NotFound(`nothing of this job goes to ${request.params.contractor}`);
       const photos = sheet.parts.flatMap((part) => part.photos.map(({ file }) => file));
       const pictures = body.jobId === undefined ? new Map<string, string>() : await files.pictures(body.jobId, photos);

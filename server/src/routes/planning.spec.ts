@@ -123,11 +123,13 @@ test('descriptions: catalogue with provenance, JSON Schema, OpenAPI, health', as
   });
   const { paths } = (await call().get('/api/v1/openapi.json')).body;
   expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/v1/jobs', '/api/v1/jobs/{id}', '/api/v1/plan', '/api/v1/shop']));
-  expect((await call().get('/api/v1/health')).body).toEqual({ status: 'ok', jobs: 0 });
+  expect((await call().get('/api/v1/health')).body).toEqual({ status: 'ok', trouble: null, jobs: 0 });
 });
 
 test('open to the network only with a passphrase, and then only to those who know it', async () => {
   expect(() => readSettings({ LIFT_BARE_HOST: '0.0.0.0' }, '/')).toThrow('LIFT_BARE_PASSPHRASE');
+  expect(() => readSettings({ LIFT_BARE_HOST: '0.0.0.0', LIFT_BARE_PASSPHRASE: ' '.repeat(12) }, '/')).toThrow('at least 8');
+  expect(() => readSettings({ LIFT_BARE_CERT: 'a.pem' }, '/')).toThrow('LIFT_BARE_KEY');
   expect(readSettings({}, '/').host).toBe('127.0.0.1');
   const locked = await testApp({ passphrase: 'red lead and linseed' });
   await request(locked.app).get('/api/v1/health').expect(401);

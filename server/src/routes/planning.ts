@@ -1,26 +1,25 @@
-import { CATALOGUE, chooseForJob, Job, planJob, type JobChoice, type Shop } from '@lift-bare/core';
+import { CATALOGUE, Job, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import * as z from 'zod';
 import { openApi } from '../api/openapi.ts';
 import { readBody } from '../api/read-body.ts';
 import { PlanRequest, ReplaceShop } from '../api/schemas.ts';
-import type { JobStore } from '../store/job-store.ts';
+import type { Planner } from '../planning/planner.ts';
+import type { Reckoner } from '../planning/reckoner.ts';
 import { withoutExperience } from '../store/experience.ts';
 import type { ShopStore } from '../store/shop-store.ts';
+import { whileOpen } from './while-open.ts';
 
-/** ms after which the choice for a whole job is answered with the best found and its gap. */
-const CHOOSE_LIMIT = 3000;
-
-/** Everything that is not a stored job: planning, catalogue, shop, descriptions, health. `profile` is the saved shop with what it has learned. */
-export function planningRoutes(jobs: JobStore, shop: ShopStore, profile: () => Promise<Shop>): Router {
+/** Planning, catalogue, shop and descriptions. `profile` is the saved shop with what it has learned. */
+export function planningRoutes(planner: Planner, shop: ShopStore, profile: () => Promise<Shop>, reckoner: Reckoner): Router {
   return Router()
     .post('/plan', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
-      response.json(planJob(job, own ?? (await profile()), CATALOGUE));
+      response.json(await planner.run('plan', { job, shop: own ?? (await profile()) }, whileOpen(response)));
     })
     .post('/choose', async (request, response) => {
       const { job, shop: own } = readBody(PlanRequest, request);
-      response.json(chooseWithin(CHOOSE_LIMIT, job, own ?? (await profile())));
+      response.json(await planner.run('choose', { job, shop: own ?? (await profile()) }, whileOpen(response)));
     })
     .get('/catalogue', (_request, response) => {
       response.json(CATALOGUE);
@@ -31,22 +30,12 @@ export function planningRoutes(jobs: JobStore, shop: ShopStore, profile: () => P
     .put('/shop', async (request, response) => {
       const { version, document } = readBody(ReplaceShop, request);
       response.json(await shop.replace(version, withoutExperience(document)));
+      reckoner.wake();
     })
     .get('/schema/job', (_request, response) => {
       response.type('application/schema+json').send(JSON.stringify(z.toJSONSchema(Job, { io: 'input' })));
     })
     .get('/openapi.json', (_request, response) => {
       response.json(openApi());
-    })
-    .get('/health', async (_request, response) => {
-      response.json({ status: 'ok', jobs: (await jobs.list('')).length });
     });
-}
-
-function chooseWithin(limit: number, job: Job, shop: Shop): JobChoice {
-  const end = performance.now() + limit;
-  const search = chooseForJob(job, shop, CATALOGUE);
-  let step = search.next();
-  while (!step.done) step = search.next(performance.now() > end);
-  return step.value;
 }

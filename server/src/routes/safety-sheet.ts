@@ -1,28 +1,18 @@
-import {
-  CATALOGUE,
-  planJob,
-  safetySheet,
-  shownSchedule,
-  type Job,
-  type Plan,
-  type SafetySheet,
-  type ScheduledWork,
-  type Shop,
-} from '@lift-bare/core';
+import type { SafetySheet, Shop } from '@lift-bare/core';
 import { Router, type Request } from 'express';
 import { readBody } from '../api/read-body.ts';
 import { SafetyRequest } from '../api/schemas.ts';
+import type { Planner } from '../planning/planner.ts';
 import { pdfOf } from '../print/pdf.ts';
 import { safetyDocument } from '../print/safety-document.ts';
 import { wasteDocument } from '../print/waste-document.ts';
 
 /** The safety sheet of a job document, as data and to print, and the note for its waste. `profile` is the saved shop, with the hours of the bench. */
-export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
+export function safetySheetRoutes(planner: Planner, profile: () => Promise<Shop>): Router {
   const read = async (request: Request): Promise<{ sheet: SafetySheet; shop: Shop; today: string }> => {
     const { job, shop: given, today, now } = readBody(SafetyRequest, request);
     const shop = given ?? (await profile());
-    const plan = planJob(job, shop, CATALOGUE);
-    return { sheet: safetySheet(job, shop, plan, today, now === undefined ? null : worksOf(job, shop, plan, Date.parse(now))), shop, today };
+    return { sheet: await planner.run('safety', { job, shop, today, now: now === undefined ? null : Date.parse(now) }), shop, today };
   };
   return Router()
     .post('/', async (request, response) => {
@@ -38,9 +28,4 @@ export function safetySheetRoutes(profile: () => Promise<Shop>): Router {
       const pdf = await pdfOf(wasteDocument(sheet, { units: shop.units, today }));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="waste-note.pdf"').send(pdf);
     });
-}
-
-/** The days of a job by itself, as Time shows them. */
-function worksOf(job: Job, shop: Shop, { operations }: Plan, now: number): readonly ScheduledWork[] {
-  return shownSchedule([{ id: 'job', job, operations }], shop, now).works;
 }

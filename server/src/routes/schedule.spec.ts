@@ -56,7 +56,7 @@ test('two jobs share the people', async () => {
       .sort((a, b) => a.from - b.from);
     expect(pieces.every(({ from }, i) => i === 0 || from >= (pieces[i - 1]?.to ?? 0))).toBe(true);
   }
-});
+}, 30_000);
 
 test.each([
   ['no job', { ...asked, jobs: [] }, 'needs a job'],

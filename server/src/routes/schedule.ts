@@ -1,17 +1,17 @@
-import { CATALOGUE, planJob, shownSchedule, type Schedule, type Shop } from '@lift-bare/core';
+import type { Schedule, Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import { readBody } from '../api/read-body.ts';
 import { CalendarRequest, DaysRequest, ScheduleRequest } from '../api/schemas.ts';
 import { scheduleCalendar } from '../calendar/schedule-calendar.ts';
 import { daysDocument } from '../print/days-document.ts';
+import type { Planner } from '../planning/planner.ts';
 import { pdfOf } from '../print/pdf.ts';
 
 /** Jobs on the calendar of a shop: as data, for another calendar, and as the sheets of the days. `profile` is the saved shop. */
-export function scheduleRoutes(profile: () => Promise<Shop>): Router {
+export function scheduleRoutes(planner: Planner, profile: () => Promise<Shop>): Router {
   const read = async ({ jobs, shop: given, now }: ScheduleRequest): Promise<{ schedule: Schedule; shop: Shop }> => {
     const shop = given ?? (await profile());
-    const works = jobs.map(({ id, job }) => ({ id, job, operations: planJob(job, shop, CATALOGUE).operations }));
-    return { schedule: shownSchedule(works, shop, now === undefined ? Date.now() : Date.parse(now)), shop };
+    return { schedule: await planner.run('schedule', { jobs, shop, now: now === undefined ? Date.now() : Date.parse(now) }), shop };
   };
   return Router()
     .post('/', async (request, response) => {

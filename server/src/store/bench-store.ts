@@ -1,7 +1,10 @@
-import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Reading, type SectionTimer } from '@lift-bare/core';
-import { Between, In, LessThanOrEqual, MoreThanOrEqual, type DataSource, type EntityManager } from 'typeorm';
-import { EventEntity, ReadingEntity, TimerEntity, type EventRow } from './entities.ts';
-import { keepBenchDwells } from './experience.ts';
+import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Experience, type Reading, type SectionTimer } from '@lift-bare/core';
+import { isDeepStrictEqual } from 'node:util';
+import { Between, In, LessThanOrEqual, MoreThanOrEqual, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import type { Database } from './database.ts';
+import { EventEntity, ReadingEntity, TimerEntity, type EventRow, type TimerRow } from './entities.ts';
+import { experienceFor, keepBenchDwells } from './experience.ts';
+import { parsed } from './parsed.ts';
 import type { Clock } from './job-store.ts';
 
 export interface Refused {
@@ -22,6 +25,8 @@ export interface TimerEvents {
 }
 
 const MINUTE = 60_000;
+/** Sections that are asked for in one query. */
+const AT_ONCE = 500;
 /** A clock may be this far ahead of the server's before its events are refused. */
 const AHEAD = 2 * MINUTE;
 /** A section may have been laid on this long before it was put on the bench. */
@@ -34,24 +39,26 @@ const SHOWN_DONE = 12 * 60 * MINUTE;
 /** Sections on the bench as events that are only ever added, each id once; and the readings of the probe. */
 export class BenchStore {
   constructor(
-    private readonly source: DataSource,
+    private readonly database: Database,
     readonly clock: Clock,
   ) {}
 
   /** Adds events in the order given. One that is known already is answered as if it were new; one that cannot be does not hold up the rest. */
   async append(events: readonly BenchEvent[]): Promise<Appended> {
-    return this.source.transaction(async (manager) => {
+    return this.database.write(async (manager) => {
       const kept: StoredEvent[] = [];
       const fresh: StoredEvent[] = [];
       const refused: Refused[] = [];
       for (const event of events) {
-        const known = await manager.findOneBy(EventEntity, { id: event.id });
-        const trouble = known ? null : await this.troubleWith(manager, event);
+        const row = await manager.findOneBy(EventEntity, { id: event.id });
+        const [known] = row ? toStored(row) : [];
+        const trouble = row ? otherThan(event, known) : await this.troubleWith(manager, event);
         if (trouble) refused.push({ id: event.id, ...trouble });
+        else if (known) kept.push(known);
         else {
-          const stored = known ? toStored(known) : await this.add(manager, event);
+          const stored = await this.add(manager, event);
           kept.push(stored);
-          if (!known) fresh.push(stored);
+          fresh.push(stored);
         }
       }
       for (const timer of new Set(fresh.map((event) => event.timer))) await this.refresh(manager, timer);
@@ -60,39 +67,51 @@ export class BenchStore {
   }
 
   /** What the bench shows: open sections, and those done a while ago. */
-  async onBench(): Promise<TimerEvents[]> {
+  onBench(): Promise<TimerEvents[]> {
     const since = new Date(this.clock().getTime() - SHOWN_DONE).toISOString();
-    const timers = await this.source
-      .getRepository(TimerEntity)
-      .find({ where: [{ state: 'open' }, { state: 'done', lastAt: MoreThanOrEqual(since) }] });
-    return this.eventsOf(timers.map(({ id }) => id));
+    return this.timersWhere([{ state: 'open' }, { state: 'done', lastAt: MoreThanOrEqual(since) }]);
   }
 
   /** Sections on which something has happened since a time. */
-  async since(at: Date): Promise<TimerEvents[]> {
-    const timers = await this.source.getRepository(TimerEntity).find({ where: { lastAt: MoreThanOrEqual(at.toISOString()) } });
-    return this.eventsOf(timers.map(({ id }) => id));
+  since(at: Date): Promise<TimerEvents[]> {
+    return this.timersWhere({ lastAt: MoreThanOrEqual(at.toISOString()) });
   }
 
-  async ofJob(jobId: string): Promise<TimerEvents[]> {
-    const timers = await this.source.getRepository(TimerEntity).findBy({ jobId });
-    return this.eventsOf(timers.map(({ id }) => id));
+  ofJob(jobId: string): Promise<TimerEvents[]> {
+    return this.timersWhere({ jobId });
   }
 
   /** Oldest first. */
-  async readings(since: Date): Promise<Reading[]> {
-    return this.source.getRepository(ReadingEntity).find({ where: { at: MoreThanOrEqual(since.toISOString()) }, order: { at: 'ASC' } });
+  readings(since: Date): Promise<Reading[]> {
+    return this.database.read((manager) =>
+      manager.find(ReadingEntity, { where: { at: MoreThanOrEqual(since.toISOString()) }, order: { at: 'ASC' } }),
+    );
+  }
+
+  /** Why a reading cannot be of its time; null: it can. */
+  readingTrouble({ at }: Reading): string | null {
+    return Date.parse(at) > this.clock().getTime() + AHEAD ? 'lies in the future: is the clock of the probe right?' : null;
   }
 
   async addReading(reading: Reading): Promise<void> {
-    await this.source.getRepository(ReadingEntity).upsert(reading, ['at']);
+    await this.database.write((manager) => manager.upsert(ReadingEntity, reading, ['at']));
   }
 
-  private async eventsOf(ids: readonly string[]): Promise<TimerEvents[]> {
-    const rows = await this.source.getRepository(EventEntity).find({ where: { timerId: In(ids) }, order: { sequence: 'ASC' } });
-    const byTimer = new Map(ids.map((id): [string, StoredEvent[]] => [id, []]));
-    for (const row of rows) byTimer.get(row.timerId)?.push(toStored(row));
-    return [...byTimer].map(([id, events]) => ({ id, events }));
+  experience(jobId: string | null): Promise<Experience> {
+    return this.database.read((manager) => experienceFor(manager, jobId));
+  }
+
+  private timersWhere(where: FindOptionsWhere<TimerRow> | FindOptionsWhere<TimerRow>[]): Promise<TimerEvents[]> {
+    return this.database.read(async (manager) => {
+      const timers = await manager.find(TimerEntity, { where, select: { id: true } });
+      const byTimer = new Map(timers.map(({ id }): [string, StoredEvent[]] => [id, []]));
+      const ids = [...byTimer.keys()];
+      for (let at = 0; at < ids.length; at += AT_ONCE) {
+        const rows = await manager.find(EventEntity, { where: { timerId: In(ids.slice(at, at + AT_ONCE)) }, order: { sequence: 'ASC' } });
+        for (const row of rows) byTimer.get(row.timerId)?.push(...toStored(row));
+      }
+      return [...byTimer].map(([id, events]) => ({ id, events }));
+    });
   }
 
   private async troubleWith(manager: EntityManager, event: BenchEvent): Promise<Omit<Refused, 'id'> | null> {
@@ -141,13 +160,22 @@ export class BenchStore {
   /** State and watched dwells of a section after new events. */
   private async refresh(manager: EntityManager, id: string): Promise<void> {
     const rows = await manager.find(EventEntity, { where: { timerId: id }, order: { sequence: 'ASC' } });
-    const timer = foldTimer(rows.map(toStored));
+    const timer = foldTimer(rows.flatMap(toStored));
     if (!timer) return;
     const lastAt = new Date(Math.max(...timer.log.map(({ at }) => at))).toISOString();
     await manager.update(TimerEntity, { id }, { lastAt, state: timer.removed ? 'removed' : timer.done ? 'done' : 'open' });
     await keepBenchDwells(manager, timer.issued.job, id, timer.removed ? [] : observeBench(timer, await readingsOf(manager, timer)));
   }
 }
+
+/** What was said once under an id stays so. */
+function otherThan(event: BenchEvent, known: StoredEvent | undefined): Omit<Refused, 'id'> | null {
+  const { timer, kind, at, by, target, note, issued } = event;
+  const same = known && isDeepStrictEqual({ timer, kind, at, by, target, note, issued }, pick(known));
+  return same ? null : { path: ['id'], reason: 'another event is kept under this id, and what was said stays' };
+}
+
+const pick = ({ timer, kind, at, by, target, note, issued }: StoredEvent) => ({ timer, kind, at, by, target, note, issued });
 
 async function readingAt(manager: EntityManager, at: string): Promise<Reading | null> {
   const row = await manager.findOne(ReadingEntity, { where: { at: LessThanOrEqual(at) }, order: { at: 'DESC' } });
@@ -163,8 +191,9 @@ async function readingsOf(manager: EntityManager, { rounds }: SectionTimer): Pro
   return manager.find(ReadingEntity, { where: { at: Between(from, to) }, order: { at: 'ASC' } });
 }
 
-const toStored = ({ id, timerId, kind, at, receivedAt, by, target, note, issued, reading }: EventRow): StoredEvent =>
-  StoredEvent.parse({
+/** A row that is no event any more, of a kind that this program does not know, is left out: the rest of the section stands. */
+function toStored({ id, timerId, kind, at, receivedAt, by, target, note, issued, reading }: EventRow): StoredEvent[] {
+  const read = StoredEvent.safeParse({
     id,
     timer: timerId,
     kind,
@@ -173,6 +202,8 @@ const toStored = ({ id, timerId, kind, at, receivedAt, by, target, note, issued,
     by,
     target,
     note,
-    issued: issued && JSON.parse(issued),
-    reading: reading && JSON.parse(reading),
+    issued: issued && parsed(issued),
+    reading: reading && parsed(reading),
   });
+  return read.success ? [read.data] : [];
+}

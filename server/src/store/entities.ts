@@ -9,8 +9,14 @@ export interface JobRow {
   createdAt: string;
   updatedAt: string;
   deletedAt: string | null;
+  description: string;
   /** the job document as JSON text; checked by the schema on the way in and out */
   document: string;
+  /** what the list shows of its plan, as JSON text, and the versions of job and shop that it was reckoned for; null: not yet */
+  figures: string | null;
+  reckonedFor: string | null;
+  /** why the document could not be read or planned; null: it could, as far as is known */
+  fault: string | null;
 }
 
 /** What a search looks through: one row a zone, rewritten with its job. */
@@ -97,7 +103,11 @@ export const JobEntity = new EntitySchema<JobRow>({
     createdAt: { type: 'text', name: 'created_at' },
     updatedAt: { type: 'text', name: 'updated_at' },
     deletedAt: { type: 'text', name: 'deleted_at', nullable: true },
+    description: { type: 'text' },
     document: { type: 'text' },
+    figures: { type: 'text', nullable: true },
+    reckonedFor: { type: 'text', name: 'reckoned_for', nullable: true },
+    fault: { type: 'text', nullable: true },
   },
 });
 
@@ -193,3 +203,5 @@ export const FileEntity = new EntitySchema<FileRow>({
     bytes: { type: 'blob' },
   },
 });
+
+export const ENTITIES = [JobEntity, ZoneEntity, ShopEntity, TimerEntity, EventEntity, ReadingEntity, ObservationEntity, FileEntity];

@@ -1,6 +1,7 @@
 import { NO_EXPERIENCE, Observation, patchesOf, type Experience, type Job, type Shop } from '@lift-bare/core';
-import { IsNull, Not, type DataSource, type EntityManager } from 'typeorm';
-import { JobEntity, ObservationEntity } from './entities.ts';
+import type { EntityManager } from 'typeorm';
+import { ObservationEntity, type ObservationRow } from './entities.ts';
+import { parsed } from './parsed.ts';
 
 /** The newest dwells of earlier jobs that later ones are planned with. */
 const MOST_EARLIER = 300;
@@ -23,16 +24,25 @@ async function keep(manager: EntityManager, jobId: string, timerId: string | nul
   await manager.upsert(ObservationEntity, rows, ['jobId', 'id']);
 }
 
-/** What is known beside the table: dwells that the bench saw of this job (its patches are in its document), and all of earlier jobs. */
-export async function experienceFor(source: DataSource, jobId: string | null): Promise<Experience> {
-  const open = await source.getRepository(JobEntity).find({ select: { id: true }, where: { deletedAt: IsNull() } });
-  const there = new Set(open.map(({ id }) => id));
-  const rows = source.getRepository(ObservationEntity);
+/** What is known beside the table: dwells that the bench saw of this job (its patches are in its document), and the newest of earlier jobs that still are. */
+export async function experienceFor(manager: EntityManager, jobId: string | null): Promise<Experience> {
+  const rows = manager.getRepository(ObservationEntity);
   const here = jobId === null ? [] : await rows.findBy({ jobId, source: 'bench' });
-  const others = await rows.find({ where: jobId === null ? {} : { jobId: Not(jobId) }, order: { at: 'DESC' }, take: MOST_EARLIER });
-  const read = (body: string) => Observation.parse(JSON.parse(body));
-  return { here: here.map(({ body }) => read(body)), earlier: others.filter((row) => there.has(row.jobId)).map(({ body }) => read(body)) };
+  const earlier = rows
+    .createQueryBuilder('seen')
+    .where('seen.jobId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)')
+    .orderBy('seen.at', 'DESC')
+    .take(MOST_EARLIER);
+  if (jobId !== null) earlier.andWhere('seen.jobId <> :jobId', { jobId });
+  return { here: readable(here), earlier: readable(await earlier.getMany()) };
 }
+
+/** A row that is no observation any more is left out. */
+const readable = (rows: readonly ObservationRow[]): Observation[] =>
+  rows.flatMap(({ body }) => {
+    const read = Observation.safeParse(parsed(body));
+    return read.success ? [read.data] : [];
+  });
 
 /** The profile as a job is planned with. */
 export const withExperience = (shop: Shop, experience: Experience): Shop => ({ ...shop, experience });

@@ -1,5 +1,5 @@
-import type { DataSource } from 'typeorm';
 import { InvalidDocument, NotFound, StaleVersion } from '../problems/problem.ts';
+import type { Database } from './database.ts';
 import { FileEntity, JobEntity, type FileRow } from './entities.ts';
 import { kindOf } from './file-kind.ts';
 import type { Clock } from './job-store.ts';
@@ -12,7 +12,7 @@ const MOST_FILES = 200;
 /** Photos and mesh files beside the job documents that name them. A file never changes; another one has another id. */
 export class FileStore {
   constructor(
-    private readonly source: DataSource,
+    private readonly database: Database,
     private readonly clock: Clock,
   ) {}
 
@@ -22,7 +22,7 @@ export class FileStore {
     if (!kind)
       throw new InvalidDocument([{ path: ['body'], reason: 'a JPEG or PNG picture, or an STL, OBJ or PLY file is wanted; this is none of them' }]);
     if (bytes.length > kind.most) throw new InvalidDocument([{ path: ['body'], reason: `${bytes.length} bytes, at most ${kind.most} are kept` }]);
-    return this.source.transaction(async (manager) => {
+    return this.database.write(async (manager) => {
       const job = await manager.findOneBy(JobEntity, { id: jobId });
       if (!job || job.deletedAt !== null) throw new NotFound(`there is no job ${jobId}`);
       const known = await manager.findOneBy(FileEntity, { jobId, id });
@@ -37,7 +37,7 @@ export class FileStore {
   }
 
   async get(jobId: string, id: string): Promise<FileRow> {
-    const file = await this.source.getRepository(FileEntity).findOneBy({ jobId, id });
+    const file = await this.database.read((manager) => manager.findOneBy(FileEntity, { jobId, id }));
     if (!file) throw new NotFound(`there is no file ${id} with job ${jobId}`);
     return file;
   }
@@ -46,7 +46,7 @@ export class FileStore {
   async pictures(jobId: string, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
     const found = new Map<string, string>();
     for (const id of ids) {
-      const file = await this.source.getRepository(FileEntity).findOneBy({ jobId, id });
+      const file = await this.database.read((manager) => manager.findOneBy(FileEntity, { jobId, id }));
       if (file?.type.startsWith('image/')) found.set(id, `data:${file.type};base64,${file.bytes.toString('base64')}`);
     }
     return found;

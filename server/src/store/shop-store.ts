@@ -1,7 +1,8 @@
 import { DEFAULT_SHOP, readWith, Shop } from '@lift-bare/core';
-import type { DataSource } from 'typeorm';
 import { InvalidDocument, StaleVersion } from '../problems/problem.ts';
+import type { Database } from './database.ts';
 import { ShopEntity } from './entities.ts';
+import { parsed } from './parsed.ts';
 
 export interface StoredShop {
   readonly version: number;
@@ -10,18 +11,18 @@ export interface StoredShop {
 
 /** The one shop profile of this installation. Version 0 is the built-in default, not yet saved. */
 export class ShopStore {
-  constructor(private readonly source: DataSource) {}
+  constructor(private readonly database: Database) {}
 
   async get(): Promise<StoredShop> {
-    const row = await this.source.getRepository(ShopEntity).findOneBy({ id: 1 });
+    const row = await this.database.read((manager) => manager.findOneBy(ShopEntity, { id: 1 }));
     if (!row) return { version: 0, document: DEFAULT_SHOP };
-    const read = readWith(Shop, JSON.parse(row.document));
+    const read = readWith(Shop, parsed(row.document));
     if (!read.ok) throw new InvalidDocument(read.issues);
     return { version: row.version, document: read.value };
   }
 
   async replace(version: number, document: Shop): Promise<StoredShop> {
-    return this.source.transaction(async (manager) => {
+    return this.database.write(async (manager) => {
       const row = await manager.findOneBy(ShopEntity, { id: 1 });
       const current = row?.version ?? 0;
       if (current !== version) throw new StaleVersion(version, current);
