@@ -73,6 +73,7 @@ export { searchPortfolio, type PortfolioProgress } from './choice/search-portfol
 export { figuresOf, genericFigures, type PlainFigure } from './catalogue/own-figures.ts';
 export { OWN_COLUMNS, readOwnTable, writeOwnTable, type TableLine } from './model/own-table.ts';
 export { sameTarget } from './model/same-target.ts';
+export { mergeDocuments, withValueAt, type Clash, type MergePath } from './model/merge-documents.ts';
 export { WEEKDAYS } from './model/weekdays.ts';
 export { AS_USUAL, Experience, LayChoice, NO_EXPERIENCE, Observation, TestPatch } from './model/test-patch.ts';
 export { BenchEvent, Issued, Reading, StoredEvent, type Tap } from './model/bench.ts';

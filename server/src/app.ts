@@ -73,7 +73,10 @@ export function createApp(parts: AppParts): Express {
   const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await bench.bench.experience(null));
   app.use('/api/v1/jobs', fileRoutes(files));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
-  app.use('/api/v1/jobs', jobRoutes(jobs, reckoner));
+  app.use(
+    '/api/v1/jobs',
+    jobRoutes(jobs, reckoner, (job) => bench.feed.tell('saved', job)),
+  );
   app.use('/api/v1/order-sheets', orderSheetRoutes(planner, files, profile));
   app.use(
     '/api/v1/safety-sheet',

@@ -17,7 +17,7 @@ export class LiveFeed {
     response.on('close', () => this.screens.delete(response));
   }
 
-  tell(kind: 'events' | 'reading' | 'time', data: unknown): void {
+  tell(kind: 'events' | 'reading' | 'time' | 'saved', data: unknown): void {
     const text = frame(kind, data);
     for (const screen of this.screens) screen.write(text);
   }

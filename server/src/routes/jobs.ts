@@ -4,7 +4,8 @@ import { CreateJob, JobListQuery, ReplaceJob } from '../api/schemas.ts';
 import type { Reckoner } from '../planning/reckoner.ts';
 import type { JobStore } from '../store/job-store.ts';
 
-export function jobRoutes(jobs: JobStore, reckoner: Reckoner): Router {
+/** @param saved tells every screen which version a job has now */
+export function jobRoutes(jobs: JobStore, reckoner: Reckoner, saved: (job: { readonly id: string; readonly version: number }) => void): Router {
   return Router()
     .get('/', async (request, response) => {
       const { q: search, shelf, page, size } = readQuery(JobListQuery, request);
@@ -25,7 +26,9 @@ export function jobRoutes(jobs: JobStore, reckoner: Reckoner): Router {
     })
     .put('/:id', async (request, response) => {
       const { version, document } = readBody(ReplaceJob, request);
-      response.json(await jobs.replace(request.params.id, version, document));
+      const job = await jobs.replace(request.params.id, version, document);
+      response.json(job);
+      saved({ id: job.id, version: job.version });
       reckoner.wake();
     })
     .delete('/:id', async (request, response) => {

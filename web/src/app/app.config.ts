@@ -1,9 +1,11 @@
-import { provideHttpClient, withFetch } from '@angular/common/http';
-import { type ApplicationConfig, provideZonelessChangeDetection } from '@angular/core';
+import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
+import { type ApplicationConfig, isDevMode, provideZonelessChangeDetection } from '@angular/core';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
+import { signInAgain } from './api/sign-in-again';
 import { routes } from './app.routes';
 import { START_WORKER } from './workers/planner-client';
 import { startPlanner } from './workers/start-planner';
@@ -19,7 +21,9 @@ export const appConfig: ApplicationConfig = {
     provideZonelessChangeDetection(),
     { provide: START_WORKER, useValue: startPlanner },
     provideRouter(routes, withComponentInputBinding()),
-    provideHttpClient(withFetch()),
+    provideHttpClient(withFetch(), withInterceptors([signInAgain])),
+    // Once the first page stands: it has the network for itself until then.
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWithDelay:4000' }),
     provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer, [benchFeature.name]: benchFeature.reducer }),
     provideEffects(JobEffects, ShopEffects, BenchEffects),
     provideNzI18n(en_US),

@@ -19,12 +19,36 @@ export interface JobSummary {
   readonly itemKind: string;
   readonly archived: boolean;
   readonly updatedAt: string;
-  readonly zones: number;
-  readonly questions: number;
-  readonly stops: number;
-  readonly hand: number;
-  readonly cost: number;
+  readonly deletedAt: string | null;
+  /** of its plan; null while it is not reckoned */
+  readonly figures: {
+    readonly zones: number;
+    readonly questions: number;
+    readonly stops: number;
+    readonly hand: number;
+    readonly cost: number;
+  } | null;
+  /** why it cannot be read or planned */
+  readonly fault: string | null;
 }
+
+export type Shelf = 'open' | 'archive' | 'bin';
+
+export interface JobQuery {
+  readonly search: string;
+  readonly shelf: Shelf;
+  /** from 1 */
+  readonly page: number;
+}
+
+export interface JobList {
+  readonly jobs: readonly JobSummary[];
+  /** that the search finds on each shelf */
+  readonly counts: Readonly<Record<Shelf, number>>;
+}
+
+/** Jobs of a page of the list. */
+export const PAGE = 50;
 
 export interface StoredShop {
   readonly version: number;
@@ -36,7 +60,9 @@ export interface StoredShop {
 export class Api {
   private readonly http = inject(HttpClient);
 
-  listJobs = (search = ''): Observable<JobSummary[]> => this.http.get<JobSummary[]>('/api/v1/jobs', { params: search ? { q: search } : {} });
+  listJobs = ({ search, shelf, page }: JobQuery = { search: '', shelf: 'open', page: 1 }): Observable<JobList> =>
+    this.http.get<JobList>('/api/v1/jobs', { params: { q: search, shelf, page, size: PAGE } });
+  rawJob = (id: string): Observable<{ readonly document: string }> => this.http.get<{ document: string }>(`/api/v1/jobs/${id}/raw`);
   getJob = (id: string): Observable<StoredJob> => this.http.get<StoredJob>(`/api/v1/jobs/${id}`);
   createJob = (id: string, document: Job): Observable<StoredJob> => this.http.post<StoredJob>('/api/v1/jobs', { id, document });
   saveJob = (id: string, version: number, document: Job): Observable<StoredJob> =>

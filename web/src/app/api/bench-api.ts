@@ -25,6 +25,7 @@ export type LiveWord =
   | { readonly kind: 'hello' | 'time'; readonly data: ServerTime }
   | { readonly kind: 'events'; readonly data: readonly StoredEvent[] }
   | { readonly kind: 'reading'; readonly data: Reading }
+  | { readonly kind: 'saved'; readonly data: { readonly id: string; readonly version: number } }
   | { readonly kind: 'lost' };
 
 const STREAM = '/api/v1/timers/stream';
@@ -63,7 +64,7 @@ export class BenchApi {
       const open = (): void => {
         source = new EventSource(STREAM);
         listen();
-        for (const kind of ['hello', 'time', 'events', 'reading'] as const)
+        for (const kind of ['hello', 'time', 'events', 'reading', 'saved'] as const)
           source.addEventListener(kind, ({ data }: MessageEvent<string>) => {
             listen();
             screen.next({ kind, data: JSON.parse(data) as never });

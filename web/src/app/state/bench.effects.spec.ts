@@ -112,7 +112,25 @@ test('joining brings back what an earlier visit could not send, and every hello 
 });
 
 test('a broken store is no queue', () => {
-  localStorage.setItem('lift-bare.bench.queue', '[{"event": {"id": 4}}, 7');
+  localStorage.setItem('lift-bare.bench.tap.a', '{"event": {"id": 4}}');
+  localStorage.setItem('lift-bare.bench.tap.b', '{"eve');
   localStorage.setItem('lift-bare.bench.time', '{"server": "x"}');
   expect(TestBed.inject(BenchQueue).find()).toEqual({ queue: [], time: { server: 0, heard: 0, speed: 1 } });
+});
+
+test('two tabs beside each other keep their taps apart; what one sends leaves the other its own', () => {
+  const clock = { server: 0, heard: 0, speed: 1 };
+  const tap = (id: string) => ({ event: event(id), device: null });
+  const [one, other] = [new BenchQueue(), new BenchQueue()];
+  one.keep([tap('a1')], clock);
+  other.keep([tap('b1')], clock);
+  one.keep([tap('a1'), tap('a2')], clock);
+  const all = () =>
+    new BenchQueue()
+      .find()
+      .queue.map(({ event: { id } }) => id)
+      .sort();
+  expect(all()).toEqual(['a1', 'a2', 'b1']);
+  one.keep([], clock);
+  expect(all()).toEqual(['b1']);
 });

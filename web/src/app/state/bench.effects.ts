@@ -24,6 +24,7 @@ import { failureOf } from '../api/problem';
 import { BenchActions } from './bench.actions';
 import { BenchQueue } from './bench-queue';
 import { benchFeature } from './bench.reducer';
+import { JobActions } from './job.actions';
 
 const RETRY_AFTER = 2000;
 /** Events in one body; a long time without network may leave more. */
@@ -129,6 +130,8 @@ function spoken(word: LiveWord): Action[] {
       return [BenchActions.eventsHeard({ events: word.data })];
     case 'reading':
       return [BenchActions.readingHeard({ reading: word.data })];
+    case 'saved':
+      return [JobActions.savedElsewhere(word.data)];
     default: {
       const heard = BenchActions.timeHeard({ time: { server: Date.parse(word.data.now), heard: Date.now(), speed: word.data.speed } });
       return word.kind === 'hello' ? [heard, BenchActions.loadRequested()] : [heard];

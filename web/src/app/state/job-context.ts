@@ -116,7 +116,8 @@ export class JobContext {
 
   undo = (): void => this.store.dispatch(JobActions.undone({ id: this.jobId() }));
   redo = (): void => this.store.dispatch(JobActions.redone({ id: this.jobId() }));
-  keepMine = (): void => this.store.dispatch(JobActions.keptMine({ id: this.jobId() }));
+  settle = (document: Job): void => this.store.dispatch(JobActions.settled({ id: this.jobId(), document }));
+  bringBack = (): void => this.store.dispatch(JobActions.broughtBack({ id: this.jobId() }));
   takeTheirs = (): void => this.store.dispatch(JobActions.tookTheirs({ id: this.jobId() }));
 
   /** Reads the job unless it is already open here with its history. */

@@ -1,4 +1,4 @@
-import { newJob, type Job } from '@lift-bare/core';
+import { newJob, type Clash, type Job } from '@lift-bare/core';
 import type { StoredJob } from '../api/api';
 import { JobActions } from './job.actions';
 import { jobsFeature, type JobsState, type OpenJob } from './job.reducer';
@@ -44,7 +44,7 @@ test('a draft found in the browser is unsaved and can be undone', () => {
 });
 
 test('a server out of reach and a refusal are told apart', () => {
-  expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'offline' } })).save).toBe('offline');
+  expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'offline', says: null } })).save).toBe('offline');
   expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'refused', reason: 'why' } }))).toMatchObject({
     save: 'refused',
     refusal: 'why',
@@ -52,19 +52,35 @@ test('a server out of reach and a refusal are told apart', () => {
 });
 
 describe('somebody else saved in between', () => {
-  const conflict = [opened, edited('Mine'), JobActions.conflictFound({ theirs: stored(5, 'Theirs') })] as const;
+  const clash: Clash = { path: ['name'], mine: 'Mine', theirs: 'Theirs' };
+  const found = (clashes: readonly Clash[], document: Job) =>
+    JobActions.conflictFound({ theirs: stored(5, 'Theirs'), merged: { document, clashes } });
+  const conflict = [opened, edited('Mine'), found([clash], named('Mine'))] as const;
 
   test('stays told while typing goes on', () => {
-    expect(after(...conflict, edited('Mine too')).save).toBe('conflict');
+    expect(after(...conflict, edited('Mine too'))).toMatchObject({ save: 'conflict', clashes: [clash] });
   });
 
-  test('keeping mine saves over their version', () => {
-    expect(after(...conflict, JobActions.keptMine({ id: 'tug' }))).toMatchObject({
+  test('what does not clash is one document at once, saved over theirs, with mine one undo away', () => {
+    const merged = after(opened, edited('Mine'), found([], named('Both')));
+    expect(merged).toMatchObject({ save: 'unsaved', version: 5, theirs: null, history: { present: { name: 'Both' } } });
+    expect(after(opened, edited('Mine'), found([], named('Both')), JobActions.undone({ id: 'tug' })).history.present.name).toBe('Mine');
+  });
+
+  test('what was chosen is saved over their version', () => {
+    expect(after(...conflict, JobActions.settled({ id: 'tug', document: named('Chosen') }))).toMatchObject({
       save: 'unsaved',
       version: 5,
       theirs: null,
-      history: { present: { name: 'Mine' } },
+      clashes: [],
+      history: { present: { name: 'Chosen' } },
     });
+  });
+
+  test('deleted elsewhere is no server out of reach', () => {
+    expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: { kind: 'missing' } })).save).toBe('gone');
+    const full = { kind: 'offline', says: 'The disk is full.' } as const;
+    expect(after(opened, edited('A'), JobActions.saveFailed({ id: 'tug', failure: full }))).toMatchObject({ save: 'offline', refusal: full.says });
   });
 
   test('taking theirs keeps mine one undo away', () => {

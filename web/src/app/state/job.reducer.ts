@@ -1,11 +1,12 @@
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { createFeature, createReducer, on } from '@ngrx/store';
-import type { Job } from '@lift-bare/core';
-import type { JobSummary, StoredJob } from '../api/api';
+import type { Clash, Job } from '@lift-bare/core';
+import type { JobList, JobQuery, StoredJob } from '../api/api';
+import type { Failure } from '../api/problem';
 import { edit, redo, startHistory, undo, type History } from './history';
 import { JobActions } from './job.actions';
 
-export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'conflict' | 'refused';
+export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'conflict' | 'refused' | 'gone';
 
 export interface OpenJob {
   readonly id: string;
@@ -15,19 +16,28 @@ export interface OpenJob {
   readonly version: number;
   readonly savedAt: string | null;
   readonly save: SaveState;
+  /** why it is not saved, as the server says */
   readonly refusal: string | null;
   readonly theirs: StoredJob | null;
+  /** places that both have changed, while it is to be chosen */
+  readonly clashes: readonly Clash[];
 }
 
 export interface JobsState extends EntityState<OpenJob> {
-  readonly list: readonly JobSummary[];
+  readonly query: JobQuery;
+  readonly list: JobList;
   readonly listState: 'loading' | 'ready' | 'offline';
   readonly missing: readonly string[];
 }
 
 const adapter = createEntityAdapter<OpenJob>();
 
-const initial: JobsState = adapter.getInitialState({ list: [], listState: 'loading' as const, missing: [] });
+const initial: JobsState = adapter.getInitialState({
+  query: { search: '', shelf: 'open' as const, page: 1 },
+  list: { jobs: [], counts: { open: 0, archive: 0, bin: 0 } },
+  listState: 'loading' as const,
+  missing: [],
+});
 
 const change = (state: JobsState, id: string, changes: (job: OpenJob) => Partial<OpenJob>): JobsState => {
   const job = state.entities[id];
@@ -41,17 +51,33 @@ const afterEdit = (job: OpenJob, history: History<Job>): Partial<OpenJob> => ({
   refusal: null,
 });
 
+function afterFailure(failure: Failure): Partial<OpenJob> {
+  if (failure.kind === 'refused') return { save: 'refused', refusal: failure.reason };
+  if (failure.kind === 'missing') return { save: 'gone', refusal: null };
+  return { save: 'offline', refusal: failure.kind === 'offline' ? failure.says : null };
+}
+
 function openJob({ id, document, version, updatedAt }: StoredJob, draft: Job | null): OpenJob {
   const history = draft ? edit(startHistory(document), draft, 'draft') : startHistory(document);
-  return { id, history, saved: document, version, savedAt: updatedAt, save: draft ? 'unsaved' : 'saved', refusal: null, theirs: null };
+  return {
+    id,
+    history,
+    saved: document,
+    version,
+    savedAt: updatedAt,
+    save: draft || version === 0 ? 'unsaved' : 'saved',
+    refusal: null,
+    theirs: null,
+    clashes: [],
+  };
 }
 
 export const jobsFeature = createFeature({
   name: 'jobs',
   reducer: createReducer(
     initial,
-    on(JobActions.listRequested, (state): JobsState => ({ ...state, listState: state.list.length > 0 ? 'ready' : 'loading' })),
-    on(JobActions.listLoaded, (state, { jobs }): JobsState => ({ ...state, list: jobs, listState: 'ready' })),
+    on(JobActions.listRequested, (state, { query }): JobsState => ({ ...state, query, listState: state.list.jobs.length > 0 ? 'ready' : 'loading' })),
+    on(JobActions.listLoaded, (state, { list }): JobsState => ({ ...state, list, listState: 'ready' })),
     on(JobActions.listFailed, (state): JobsState => ({ ...state, listState: 'offline' })),
     on(JobActions.opened, (state, { stored, draft }) => adapter.upsertOne(openJob(stored, draft), state)),
     on(JobActions.openFailed, (state, { id, failure }): JobsState =>
@@ -67,15 +93,32 @@ export const jobsFeature = createFeature({
         version: stored.version,
         savedAt: stored.updatedAt,
         theirs: null,
+        clashes: [],
+        refusal: null,
         save: job.history.present === sent ? 'saved' : 'unsaved',
       })),
     ),
-    on(JobActions.saveFailed, (state, { id, failure }) =>
-      change(state, id, () => (failure.kind === 'refused' ? { save: 'refused', refusal: failure.reason } : { save: 'offline' })),
+    on(JobActions.saveFailed, (state, { id, failure }) => change(state, id, () => afterFailure(failure))),
+    on(JobActions.conflictFound, (state, { theirs, merged: { document, clashes } }) =>
+      change(state, theirs.id, (job) => {
+        const history = edit(job.history, document, 'merged');
+        if (clashes.length > 0) return { history, save: 'conflict', theirs, clashes };
+        return { history, saved: theirs.document, version: theirs.version, save: 'unsaved', theirs: null, clashes };
+      }),
     ),
-    on(JobActions.conflictFound, (state, { theirs }) => change(state, theirs.id, () => ({ save: 'conflict', theirs }))),
-    on(JobActions.keptMine, (state, { id }) =>
-      change(state, id, (job) => (job.theirs ? { version: job.theirs.version, saved: job.theirs.document, theirs: null, save: 'unsaved' } : {})),
+    on(JobActions.settled, (state, { id, document }) =>
+      change(state, id, (job) =>
+        job.theirs
+          ? {
+              history: edit(job.history, document, 'settled'),
+              saved: job.theirs.document,
+              version: job.theirs.version,
+              theirs: null,
+              clashes: [],
+              save: 'unsaved',
+            }
+          : {},
+      ),
     ),
     on(JobActions.tookTheirs, (state, { id }) =>
       change(state, id, (job) =>
@@ -86,6 +129,7 @@ export const jobsFeature = createFeature({
               version: job.theirs.version,
               savedAt: job.theirs.updatedAt,
               theirs: null,
+              clashes: [],
               save: 'saved',
             }
           : {},

@@ -8,7 +8,7 @@ import { benchFeature } from './bench.reducer';
 import { ShopSchedule } from './shop-schedule';
 import { shopFeature } from './shop.reducer';
 
-const summary = (id: string, more: object = {}) => ({ id, archived: false, zones: 3, ...more });
+const summary = (id: string, more: object = {}) => ({ id, fault: null, figures: { zones: 3 }, ...more });
 
 function withJobs(listJobs: () => unknown) {
   const asked: string[][] = [];
@@ -28,10 +28,15 @@ function withJobs(listJobs: () => unknown) {
   return { asked, state: firstValueFrom(TestBed.inject(ShopSchedule).open()) };
 }
 
-test('open jobs with zones are laid out, archived and empty ones are not, and twenty at the most', async () => {
+test('open jobs with zones are laid out, empty and unreadable ones are not, and twenty at the most; more pages are counted', async () => {
   const many = Array.from({ length: 22 }, (_, i) => summary(`j${i}`));
-  const { asked, state } = withJobs(() => of([summary('old', { archived: true }), summary('empty', { zones: 0 }), ...many]));
-  expect((await state).left).toBe(2);
+  const { asked, state } = withJobs(() =>
+    of({
+      jobs: [summary('torn', { fault: 'no name' }), summary('empty', { figures: { zones: 0 } }), ...many],
+      counts: { open: 31, archive: 1, bin: 0 },
+    }),
+  );
+  expect((await state).left).toBe(2 + 7);
   expect(asked).toEqual([many.slice(0, 20).map(({ id }) => id)]);
 });
 

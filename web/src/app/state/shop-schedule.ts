@@ -45,13 +45,16 @@ export class ShopSchedule {
 
   private stored(): Observable<Pick<ShopState, 'jobs' | 'left'>> {
     return this.api.listJobs().pipe(
-      switchMap((all) => {
+      switchMap(({ jobs: all, counts }) => {
         const open = all.filter(isOpen);
         const taken = open.slice(0, MOST).map(({ id }) => this.api.getJob(id).pipe(map(({ document }) => ({ id, job: document }))));
-        return (taken.length === 0 ? of([]) : forkJoin(taken)).pipe(map((jobs) => ({ jobs, left: open.length - taken.length })));
+        return (taken.length === 0 ? of([]) : forkJoin(taken)).pipe(
+          map((jobs) => ({ jobs, left: open.length - taken.length + counts.open - all.length })),
+        );
       }),
     );
   }
 }
 
-const isOpen = ({ archived, zones }: JobSummary): boolean => !archived && zones > 0;
+/** Anything to do in it, as far as it is known. */
+const isOpen = ({ figures, fault }: JobSummary): boolean => fault === null && figures?.zones !== 0;

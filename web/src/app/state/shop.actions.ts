@@ -9,7 +9,7 @@ export const ShopActions = createActionGroup({
     Requested: emptyProps(),
     Loaded: props<{ stored: StoredShop }>(),
     Edited: props<{ document: Shop }>(),
-    Saved: props<{ stored: StoredShop }>(),
+    Saved: props<{ stored: StoredShop; sent: Shop }>(),
     Failed: props<{ failure: Failure }>(),
   },
 });

@@ -65,11 +65,32 @@ describe('shop profile', () => {
     expect(server.held.document.name).toBe('Later');
   });
 
-  test('changed elsewhere: says so and shows what is held there', () => {
+  test('changed elsewhere in another place: both changes are there', () => {
+    server.held = { version: 9, document: { ...DEFAULT_SHOP, name: 'Held', currency: '$' } };
+    rename('Mine');
+    jest.advanceTimersByTime(800);
+    expect(server.held).toMatchObject({ version: 10, document: { name: 'Mine', currency: '$' } });
+    expect(shop().save).toBe('saved');
+    expect(TestBed.inject(Toasts).shown()).toBeNull();
+  });
+
+  test('changed elsewhere in the same place: what was typed here stands, and it is told', () => {
     server.held = { version: 9, document: { ...DEFAULT_SHOP, name: 'Theirs' } };
     rename('Mine');
+    jest.advanceTimersByTime(800);
+    expect(server.held.document.name).toBe('Mine');
+    expect(TestBed.inject(Toasts).shown()?.text).toContain('changed somewhere else too. What was typed here stands: name');
+  });
+
+  test('what was typed without the server is there after a reload, without it and with it', () => {
+    server.on = false;
+    rename('Before the crash');
     jest.advanceTimersByTime(400);
-    expect(shop()).toMatchObject({ version: 9, document: { name: 'Theirs' } });
-    expect(TestBed.inject(Toasts).shown()?.text).toContain('changed somewhere else');
+    store.dispatch(ShopActions.requested());
+    expect(shop()).toMatchObject({ save: 'offline', document: { name: 'Before the crash' } });
+    server.on = true;
+    store.dispatch(ShopActions.requested());
+    jest.advanceTimersByTime(400);
+    expect(server.held.document.name).toBe('Before the crash');
   });
 });

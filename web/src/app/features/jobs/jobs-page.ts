@@ -3,8 +3,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, v
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { newJob, readJob, type Job } from '@lift-bare/core';
+import { NzPaginationModule } from 'ng-zorro-antd/pagination';
 import { firstValueFrom, switchMap } from 'rxjs';
-import { Api, type JobSummary } from '../../api/api';
+import { Api, PAGE, type JobSummary, type Shelf } from '../../api/api';
 import { failureOf } from '../../api/problem';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
@@ -21,7 +22,7 @@ import { ITEM_KINDS } from '../../ui/words';
 /** All jobs of the shop with their state. */
 @Component({
   selector: 'lb-jobs-page',
-  imports: [RouterLink, DatePipe, ToastBar, Today],
+  imports: [RouterLink, DatePipe, ToastBar, Today, NzPaginationModule],
   templateUrl: './jobs-page.html',
   styleUrl: './jobs-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,28 +41,56 @@ export class JobsPage {
   protected readonly listState = this.store.selectSignal(jobsFeature.selectListState);
   private readonly list = this.store.selectSignal(jobsFeature.selectList);
   protected readonly search = signal('');
-  protected readonly archived = signal(false);
+  protected readonly shelf = signal<Shelf>('open');
+  protected readonly page = signal(1);
   /** the job whose further actions are shown */
   protected readonly expanded = signal<string | null>(null);
   protected readonly renaming = signal<string | null>(null);
   protected readonly fileTrouble = signal<readonly string[]>([]);
-  protected readonly jobs = computed(() => this.list().filter((job) => job.archived === this.archived()));
-  protected readonly archivedCount = computed(() => this.list().filter((job) => job.archived).length);
+  protected readonly jobs = computed(() => this.list().jobs);
+  protected readonly counts = computed(() => this.list().counts);
+  protected readonly size = PAGE;
+  protected readonly shelves: readonly { readonly shelf: Shelf; readonly label: string }[] = [
+    { shelf: 'open', label: 'Jobs' },
+    { shelf: 'archive', label: 'Archive' },
+    { shelf: 'bin', label: 'Bin' },
+  ];
   private readonly find = viewChild<ElementRef<HTMLInputElement>>('find');
 
   private readonly nameField = viewChild<ElementRef<HTMLInputElement>>('name');
 
   constructor() {
     effect(() => this.nameField()?.nativeElement.select());
-    this.store.dispatch(JobActions.listRequested({ search: '' }));
+    this.look();
   }
 
   protected searched(text: string): void {
     this.search.set(text);
-    this.store.dispatch(JobActions.listRequested({ search: text }));
+    this.page.set(1);
+    this.look();
   }
 
-  protected create(document: Job = newJob(`Job ${this.list().length + 1}`)): void {
+  protected open(shelf: Shelf): void {
+    this.shelf.set(shelf);
+    this.page.set(1);
+    this.look();
+  }
+
+  protected turnTo(page: number): void {
+    this.page.set(page);
+    this.look();
+  }
+
+  private look(): void {
+    this.store.dispatch(JobActions.listRequested({ query: { search: this.search(), shelf: this.shelf(), page: this.page() } }));
+  }
+
+  protected restore(job: JobSummary): void {
+    this.store.dispatch(JobActions.restored({ id: job.id }));
+    this.toasts.say(`${job.name} is back among the jobs.`);
+  }
+
+  protected create(document: Job = newJob(`Job ${this.counts().open + 1}`)): void {
     const id = newId();
     this.store.dispatch(JobActions.created({ id, document }));
     void this.router.navigate(['/jobs', id, 'intake']);
@@ -86,12 +115,18 @@ export class JobsPage {
 
   protected remove(job: JobSummary): void {
     this.store.dispatch(JobActions.removed({ id: job.id }));
-    this.toasts.say(`${job.name} deleted.`, { label: 'Undo', run: () => this.store.dispatch(JobActions.restored({ id: job.id })) });
+    this.toasts.say(`${job.name} is in the bin.`, { label: 'Undo', run: () => this.store.dispatch(JobActions.restored({ id: job.id })) });
   }
 
   protected async download(job: JobSummary): Promise<void> {
     const document = await this.read(job);
     if (document) saveFile(`${job.name}.lift-bare.json`, JSON.stringify(document, null, 2));
+  }
+
+  /** What is kept of a job that does not read as one any more, so that it can be looked at and mended by hand. */
+  protected async rescue(job: JobSummary): Promise<void> {
+    const kept = await firstValueFrom(this.api.rawJob(job.id)).catch((error: unknown) => this.fail(error));
+    if (kept) saveFile(`${job.name}.json`, kept.document);
   }
 
   /** A job file through the same door as every other document. */
@@ -135,7 +170,7 @@ export class JobsPage {
   private async change(job: JobSummary, change: (document: Job) => Job): Promise<boolean> {
     const saving = this.api.getJob(job.id).pipe(switchMap(({ version, document }) => this.api.saveJob(job.id, version, change(document))));
     const saved = await firstValueFrom(saving).catch((error: unknown) => this.fail(error));
-    this.store.dispatch(JobActions.listRequested({ search: this.search() }));
+    this.look();
     return saved !== null;
   }
 

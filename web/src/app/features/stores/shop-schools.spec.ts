@@ -15,7 +15,7 @@ interface Asked {
   readonly after: Shop;
 }
 
-async function page(list: () => Observable<unknown> = () => of(DEMO_JOBS.map((_, i) => ({ id: String(i), archived: i === 2 })))) {
+async function page(list: () => Observable<unknown> = () => of({ jobs: DEMO_JOBS.flatMap((_, i) => (i === 2 ? [] : [{ id: String(i) }])) })) {
   const shop = signal<Shop>(DEFAULT_SHOP);
   const editor = {
     shop,

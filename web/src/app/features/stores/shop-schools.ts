@@ -70,10 +70,7 @@ export class ShopSchools {
     this.asking = this.api
       .listJobs()
       .pipe(
-        switchMap((jobs) => {
-          const open = jobs.filter(({ archived }) => !archived);
-          return open.length === 0 ? of([]) : forkJoin(open.map(({ id }) => this.api.getJob(id)));
-        }),
+        switchMap(({ jobs }) => (jobs.length === 0 ? of([]) : forkJoin(jobs.map(({ id }) => this.api.getJob(id))))),
         switchMap((stored) =>
           this.planner.run('compare', { jobs: stored.map(({ document }) => ({ name: document.name, document })), before, after }),
         ),
