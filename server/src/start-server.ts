@@ -29,6 +29,8 @@ import { timedBackups } from './store/timed-backups.ts';
 const PROBE_EVERY = 60_000;
 const TIME_EVERY = 10_000;
 const BIN_EVERY = 3_600_000;
+/** ms between two looks after which all that was written stands in the one file. */
+const SETTLE_EVERY = 60_000;
 
 /** Opens the shop and answers for it. @returns what stops it; @throws StartFault with what is wrong, in a sentence */
 export async function startServer(settings: Settings, { seedOnly }: { readonly seedOnly: boolean }): Promise<() => Promise<void>> {
@@ -91,6 +93,7 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
       every(Math.max(500, PROBE_EVERY / clock.speed), 'probe not read', async () => probe && (await readProbe(probe, bench, feed))),
       every(TIME_EVERY, 'time not told', () => feed.tell('time', { now: clock.now().toISOString(), speed: clock.speed })),
       every(BIN_EVERY, 'bin not emptied', () => jobs.emptyBin()),
+      every(SETTLE_EVERY, 'log not written back', () => database.settle()),
     ];
   }
 

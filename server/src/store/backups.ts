@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, renameSync, rmSync, statSync, copyFileSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { inspect } from './shop-folder.ts';
@@ -42,6 +42,7 @@ export class Backups {
 
   /** Copies so many pages at a time while everything else goes on; the copy gets its name once it is whole. Old timed copies go. */
   async make(why: BackupReason): Promise<Backup> {
+    mkdirSync(this.folder, { recursive: true, mode: 0o700 });
     const name = this.nameFor(why);
     const part = join(this.folder, `${name}.part`);
     const database = new Sqlite(this.file, { readonly: true });
@@ -99,6 +100,13 @@ export function putBack(copy: string, file: string): void {
   copyFileSync(copy, part);
   for (const rest of [`${file}-wal`, `${file}-shm`]) rmSync(rest, { force: true });
   renameSync(part, file);
+}
+
+/** A file that nobody can read any more, out of the way under a name of its own. */
+export function putAside(file: string): { readonly name: string } {
+  const name = `${file}.damaged-${Date.now()}`;
+  renameSync(file, name);
+  return { name };
 }
 
 const isoOf = (stamp: string): string => stamp.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)$/, '$1-$2-$3T$4:$5:$6.000Z');

@@ -37,7 +37,7 @@ export class Database {
       logging: false,
     });
     await source.initialize();
-    await settle(source);
+    await prepare(source);
     await source.runMigrations();
     return new Database(source, file);
   }
@@ -60,10 +60,15 @@ export class Database {
       await this.source.destroy();
       putBack(copy, this.file);
       await this.source.initialize();
-      await settle(this.source);
+      await prepare(this.source);
       await this.source.runMigrations();
       this.written += 1;
     });
+  }
+
+  /** Writes the log beside the file back into it, as far as nobody reads from it. */
+  async settle(): Promise<void> {
+    await this.alone(() => this.source.query('PRAGMA wal_checkpoint(PASSIVE)'));
   }
 
   async close(): Promise<void> {
@@ -120,7 +125,7 @@ export class Database {
     else {
       if (this.source.isInitialized) await this.source.destroy();
       await this.source.initialize();
-      await settle(this.source);
+      await prepare(this.source);
     }
     this.broken = false;
   }
@@ -133,7 +138,7 @@ interface Connection {
 }
 
 /** Every commit reaches the disk before it is answered: the power may go at any moment. */
-async function settle(source: DataSource): Promise<void> {
+async function prepare(source: DataSource): Promise<void> {
   await source.query('PRAGMA synchronous = FULL');
   await source.query('PRAGMA foreign_keys = ON');
 }

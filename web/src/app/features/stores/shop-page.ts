@@ -4,16 +4,17 @@ import { ToastBar } from '../../ui/toast-bar';
 import { ShopAir } from './shop-air';
 import { ShopCalendar } from './shop-calendar';
 import { ShopContractors } from './shop-contractors';
+import { ShopCopies } from './shop-copies';
 import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
 import { ShopOwnRows } from './shop-own-rows';
 import { ShopPeople } from './shop-people';
 import { ShopSchools } from './shop-schools';
 
-/** The shop profile in seven parts: figures and kit, air and papers, calendar, people, contractors, schools, own products. */
+/** The shop profile in its parts: figures and kit, air and papers, calendar, people, contractors, schools, own products; and the copies of all of it. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows],
+  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows, ShopCopies],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -31,5 +32,6 @@ export class ShopPage {
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },
+    { id: 'copies', title: 'Copies' },
   ] as const;
 }

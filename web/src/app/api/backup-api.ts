@@ -1,0 +1,31 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import type { Observable } from 'rxjs';
+
+export interface Backup {
+  readonly name: string;
+  readonly at: string;
+  /** bytes */
+  readonly size: number;
+  readonly why: 'timed' | 'asked' | 'migration' | 'restore';
+}
+
+export interface BackupContent {
+  readonly jobs: readonly { readonly id: string; readonly name: string; readonly updatedAt: string }[];
+  readonly events: number;
+  readonly files: number;
+}
+
+const COPIES = '/api/v1/backups';
+
+/** Copies of the whole shop on the server. */
+@Injectable({ providedIn: 'root' })
+export class BackupApi {
+  private readonly http = inject(HttpClient);
+
+  list = (): Observable<readonly Backup[]> => this.http.get<Backup[]>(COPIES);
+  make = (): Observable<Backup> => this.http.post<Backup>(COPIES, {});
+  look = (name: string): Observable<BackupContent> => this.http.get<BackupContent>(`${COPIES}/${name}`);
+  goBackTo = (name: string): Observable<{ readonly before: Backup }> => this.http.post<{ before: Backup }>(`${COPIES}/${name}/restore`, {});
+  fileOf = (name: string): string => `${COPIES}/${name}/file`;
+}
