@@ -24,7 +24,7 @@ const NAMED = 12;
     <p class="soft">All jobs, photos, meshes, the bench and its log, in one file each. One is made every six hours, before a new version changes anything, and before going back to another. They lie in the folder backups beside the database: take one away now and then, a copy on the same disk goes with it.</p>
     <p class="acts"><button type="button" class="btn" [disabled]="busy()" (click)="make()">{{ busy() ? 'At it…' : 'Back up now' }}</button></p>
     @if (says(); as text) { <p [class]="text.ok ? 'note ok' : 'note stop'" role="status"><b>{{ text.ok ? 'Done' : 'Not done' }}</b>{{ text.text }}</p> }
-    <nz-table #table [nzData]="$any(copies())" nzSize="small" [nzShowPagination]="copies().length > 20" [nzPageSize]="20" [nzNoResult]="'No copy yet.'">
+    <nz-table #table [nzData]="copies()" nzSize="small" [nzShowPagination]="copies().length > 20" [nzPageSize]="20" [nzNoResult]="'No copy yet.'">
       <thead><tr><th>Made</th><th>Why</th><th class="num">Size</th><th><span class="sr">What to do with it</span></th></tr></thead>
       <tbody>
         @for (copy of table.data; track copy.name) {
@@ -51,7 +51,7 @@ const NAMED = 12;
 })
 export class ShopCopies {
   protected readonly api = inject(BackupApi);
-  protected readonly copies = signal<readonly Backup[]>([]);
+  protected readonly copies = signal<Backup[]>([]);
   protected readonly busy = signal(false);
   protected readonly says = signal<{ readonly ok: boolean; readonly text: string } | null>(null);
   protected readonly looked = signal<{ readonly name: string; readonly content: BackupContent } | null>(null);
@@ -84,7 +84,7 @@ export class ShopCopies {
   }
 
   private read(): void {
-    this.api.list().subscribe({ next: (copies) => this.copies.set(copies), error: (error: unknown) => this.fail(error) });
+    this.api.list().subscribe({ next: (copies) => this.copies.set([...copies]), error: (error: unknown) => this.fail(error) });
   }
 
   /** @param done what is said of it; null: nothing */
