@@ -28,10 +28,14 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
   await expect(page.locator(row, { hasText: 'Second trailer' })).toBeVisible();
   await menu('Second trailer', 'Archive');
   await expect(page.locator(row, { hasText: 'Second trailer' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Archive (1)' }).click();
+  await page.getByRole('button', { name: 'Archive 1' }).click();
   await expect(page.locator(row, { hasText: 'Second trailer' })).toBeVisible();
+  await menu('Second trailer', 'Delete');
+  await page.getByRole('button', { name: 'Bin 1' }).click();
+  await menu('Second trailer', 'Bring it back');
+  await expect(page.locator(row, { hasText: 'Second trailer' })).toHaveCount(0);
 
-  await page.getByRole('button', { name: 'Back to current jobs' }).click();
+  await page.getByRole('button', { name: /^Jobs \d/ }).click();
   await page.locator('h1').click();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

@@ -33,7 +33,9 @@ test('a layer grows by dragging its edge and by the arrow keys', async ({ page }
   await expect(thickness).toHaveValue(String(dragged - 1));
 });
 
-test('a second tab follows; when both edit, the later save is told and chooses', async ({ context }) => {
+test('another screen follows; what both change without knowing of each other is merged, and asked only where it is the same place', async ({
+  context,
+}) => {
   const one = await context.newPage();
   const two = await context.newPage();
   await one.goto('/jobs/demo-2/intake');
@@ -42,17 +44,33 @@ test('a second tab follows; when both edit, the later save is told and chooses',
   await saved(one);
   await expect(field(two, 'Notes')).toHaveValue('from one');
 
-  const read = async () => (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number; document: { notes: string } };
+  const read = async () =>
+    (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number; document: { notes: string; customer: string } };
   await expect.poll(async () => (await read()).document.notes).toBe('from one');
-  const { version, document } = await read();
-  const put = await one.request.put('/api/v1/jobs/demo-2', { data: { version, document: { ...document, notes: 'from elsewhere' } } });
-  expect(put.ok()).toBe(true);
+  const elsewhere = async (change: object) => {
+    const { version, document } = await read();
+    expect((await one.request.put('/api/v1/jobs/demo-2', { data: { version, document: { ...document, ...change } } })).ok()).toBe(true);
+  };
+  await one.close();
+  await context.setOffline(true);
   await field(two, 'Notes').fill('from two');
-  await expect(two.getByRole('alert')).toContainText('saved somewhere else');
-  await two.getByRole('button', { name: 'Take the other' }).click();
+  await expect(two.locator('lb-save-mark')).toContainText('kept in this browser');
+  await elsewhere({ customer: 'Harbour board' });
+  await context.setOffline(false);
+  await expect.poll(async () => (await read()).document, { timeout: 30_000 }).toMatchObject({ notes: 'from two', customer: 'Harbour board' });
+  await saved(two);
+
+  await context.setOffline(true);
+  await field(two, 'Notes').fill('from two again');
+  await expect(two.locator('lb-save-mark')).toContainText('kept in this browser');
+  await elsewhere({ notes: 'from elsewhere' });
+  await context.setOffline(false);
+  await expect(two.getByRole('alert')).toContainText('One place was changed somewhere else too', { timeout: 30_000 });
+  await two.getByText('there: from elsewhere').click();
+  await two.getByRole('button', { name: 'Save it so' }).click();
   await expect(field(two, 'Notes')).toHaveValue('from elsewhere');
   await two.getByRole('button', { name: 'Undo' }).click();
-  await expect(field(two, 'Notes')).toHaveValue('from two');
+  await expect(field(two, 'Notes')).toHaveValue('from two again');
   await saved(two);
 });
 
@@ -83,5 +101,55 @@ test.describe('a server that is killed', () => {
     await saved(page);
     const stored = (await (await request.get(`${address}/api/v1/jobs/demo-1`)).json()) as { document: { notes: string } };
     expect(stored.document.notes).toBe('then the tablet was closed');
+  });
+
+  test('is no reason to stop: pages open again, open jobs are as they were, a new one is kept, and all of it goes there later', async ({
+    page,
+    request,
+  }) => {
+    await server.start(request);
+    await page.goto(`${address}/jobs/demo-1/intake`);
+    await field(page, 'Notes').fill('known here');
+    await saved(page);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    // The worker answers for the page from the next visit on, once it has all of the program.
+    await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(1);
+    await page.reload();
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+
+    server.kill();
+    await page.reload();
+    await expect(field(page, 'Notes')).toHaveValue('known here');
+    await field(page, 'Notes').fill('typed without it');
+    await expect(page.locator('lb-save-mark')).toContainText('kept in this browser');
+    await page.goto(`${address}/`);
+    await expect(page.getByRole('alert').first()).toContainText('not reached');
+    await page.getByRole('button', { name: 'New job' }).click();
+    await field(page, 'Job').fill('Made offline');
+    await page.reload();
+    await expect(field(page, 'Job')).toHaveValue('Made offline');
+
+    await server.start(request);
+    const names = async () =>
+      ((await (await request.get(`${address}/api/v1/jobs`)).json()) as { jobs: { name: string }[] }).jobs.map(({ name }) => name);
+    await expect.poll(names, { timeout: 30_000 }).toContain('Made offline');
+    await page.goto(`${address}/jobs/demo-1/intake`);
+    await saved(page);
+    const stored = (await (await request.get(`${address}/api/v1/jobs/demo-1`)).json()) as { document: { notes: string } };
+    expect(stored.document.notes).toBe('typed without it');
+  });
+
+  test('a copy of the shop is made and gone back to', async ({ page, request }) => {
+    await server.start(request);
+    await page.goto(`${address}/shop/copies`);
+    await page.getByRole('button', { name: 'Back up now' }).click();
+    await expect(page.getByRole('status')).toContainText('The copy is made.');
+    expect((await request.delete(`${address}/api/v1/jobs/demo-4`)).ok()).toBe(true);
+    const asked = page.locator('tbody tr', { hasText: 'asked for' }).first();
+    await asked.getByRole('button', { name: 'Look into it' }).click();
+    await expect(page.locator('tbody')).toContainText('Shore patrol buggy 3');
+    await asked.getByRole('button', { name: 'Go back to it' }).click();
+    await page.locator('.ant-popover').getByRole('button', { name: 'Go back to it' }).click();
+    await expect(page.locator('a.open-job', { hasText: 'Shore patrol buggy 3' })).toBeVisible();
   });
 });
