@@ -49,10 +49,11 @@ export class Backups {
     try {
       await database.backup(part, { progress: () => PAGES });
       asOneFile(part);
+      renameSync(part, join(this.folder, name));
     } finally {
       database.close();
+      rmSync(part, { force: true });
     }
-    renameSync(part, join(this.folder, name));
     const timed = this.list().filter((one) => one.why === 'timed');
     for (const old of toDrop(timed, this.now())) rmSync(join(this.folder, old.name), { force: true });
     return this.list().find((one) => one.name === name) as Backup;
