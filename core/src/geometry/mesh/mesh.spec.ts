@@ -79,7 +79,7 @@ describe('files', () => {
     ['it is cut off', 'a.stl', text('solid a\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\n')],
     ['its header has no end', 'a.ply', text('ply\nformat ascii 1.0\n')],
     [
-      'ends in the middle',
+      'than the file holds',
       'a.ply',
       text('ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float z\nend_header\n0 0 0\n1'),
     ],
@@ -96,6 +96,37 @@ describe('files', () => {
     );
     expect(() => readFile(bytes, 'a.ply')).toThrow('no triangles');
     expect(MOST_TRIANGLES).toBeGreaterThan(200_000);
+  });
+
+  /** As fast as a small one: what is absurd is refused before it is counted, gathered or searched. */
+  const MEGABYTE = 1024 * 1024;
+  test.each<[string, string, string, string]>([
+    [
+      'a PLY of a billion vertices',
+      'a.ply',
+      'ply\nformat ascii 1.0\nelement vertex 1000000000\nproperty float x\nproperty float y\nproperty float z\nend_header\n1 2 3\n',
+      'announces more',
+    ],
+    ['a PLY of a billion of nothing', 'a.ply', 'ply\nformat ascii 1.0\nelement stray 1000000000\nend_header\n', 'announces more'],
+    [
+      'a PLY face of a million corners',
+      'a.ply',
+      `ply\nformat ascii 1.0\nelement vertex 1\nproperty float x\nproperty float y\nproperty float z\nelement face 1\nproperty list uint int vertex_index\nend_header\n1 2 3\n1000000 ${'0 '.repeat(1000)}`,
+      'no face has so many',
+    ],
+    [
+      'a PLY number of a kind called constructor',
+      'a.ply',
+      'ply\nformat ascii 1.0\nelement vertex 1\nproperty constructor x\nend_header\n1\n',
+      'of the kind',
+    ],
+    ['an OBJ face of megabytes', 'a.obj', `v 0 0 0\nf ${'1 '.repeat(4 * MEGABYTE)}`, 'characters long'],
+    ['an OBJ of megabytes of blanks', 'a.obj', ' '.repeat(8 * MEGABYTE), 'characters long'],
+    ['a text STL of megabytes of blanks', 'a.stl', `solid x\nvertex${' '.repeat(8 * MEGABYTE)}\nendsolid`, 'no triangles'],
+    ['a text STL of one endless number', 'a.stl', `solid x\nvertex ${'1'.repeat(8 * MEGABYTE)} 2 3\nendsolid`, 'no triangles'],
+  ])('%s is refused', (_, name, text, says) => {
+    const bytes = Uint8Array.from(Buffer.from(text, 'latin1'));
+    expect(() => readFile(bytes, name)).toThrow(says);
   });
 
   test('whatever bytes come, it reads or says why', () => {

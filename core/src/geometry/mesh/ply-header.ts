@@ -54,7 +54,23 @@ export function plyHeader(bytes: Uint8Array): PlyHeader {
     if (word === 'element') elements.push({ name: rest[0] ?? '', count: countOf(rest[1]), properties: [] });
     if (word === 'property') elements.at(-1)?.properties.push(propertyOf(rest));
   }
-  return { format, elements, bodyAt: newline + 1 };
+  const bodyAt = newline + 1;
+  for (const { name, count, properties } of elements) checkRoom(name, count * leastOf(format, properties), bytes.length - bodyAt);
+  return { format, elements, bodyAt };
+}
+
+/** Bytes that one element takes at the least: in text a digit and a blank for each number. */
+function leastOf(format: PlyHeader['format'], properties: PlyElement['properties']): number {
+  if (format === 'ascii') return Math.max(1, 2 * properties.length - 1);
+  return Math.max(
+    1,
+    properties.reduce((sum, { type, countType }) => sum + sizeOf(countType ?? type), 0),
+  );
+}
+
+/** A count that the file cannot hold is not counted to. */
+function checkRoom(name: string, wanted: number, room: number): void {
+  if (wanted > room + 1) throw new MeshFileError(`its header announces more of “${name}” than the file holds: it is cut off or damaged`);
 }
 
 function countOf(text: string | undefined): number {
@@ -70,6 +86,6 @@ function propertyOf(words: readonly string[]): PlyElement['properties'][number] 
 }
 
 function typeOf(word: string | undefined): PlyType {
-  if (word === undefined || !(word in SIZES)) throw new MeshFileError(`a number of the kind "${word ?? ''}" in its header`);
+  if (word === undefined || !Object.hasOwn(SIZES, word)) throw new MeshFileError(`a number of the kind "${word ?? ''}" in its header`);
   return word as PlyType;
 }

@@ -6,12 +6,12 @@ import { sizeOf, type PlyType } from './ply-header.ts';
 export type NumberSource = (type: PlyType) => number;
 
 export function textSource(bytes: Uint8Array): NumberSource {
-  const words = textOf(bytes).split(/\s+/);
-  let at = words[0] === '' ? 1 : 0;
+  const text = textOf(bytes);
+  const word = /\S+/g;
   return () => {
-    const word = words[at++];
-    if (word === undefined || word === '') throw new MeshFileError('it ends in the middle');
-    return Number(word);
+    const [found] = word.exec(text) ?? [];
+    if (found === undefined) throw new MeshFileError('it ends in the middle');
+    return Number(found);
   };
 }
 

@@ -1,4 +1,4 @@
-import { checkCount, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
+import { checkCount, checkMost, LONGEST_LINE, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
 
 /** Wavefront OBJ: "v" and "f" lines; polygons are cut into fans, indices may count from the end. Everything else is passed over. */
 export function* readObj(text: string): Progressing<Mesh> {
@@ -8,6 +8,7 @@ export function* readObj(text: string): Progressing<Mesh> {
   for (let at = 0; at < text.length; line++) {
     const end = text.indexOf('\n', at);
     const next = end < 0 ? text.length : end;
+    if (next - at > LONGEST_LINE) throw new MeshFileError(`line ${line + 1} is ${next - at} characters long, which no line of such a file is`);
     if (text.charCodeAt(at) === V && text.charCodeAt(at + 1) <= SPACE) vertices.push(...numbersOf(text.slice(at + 2, next), line));
     else if (text.charCodeAt(at) === F && text.charCodeAt(at + 1) <= SPACE) addFan(corners, text.slice(at + 2, next), vertices.length / 3, line);
     at = next + 1;
@@ -38,6 +39,7 @@ function addFan(corners: number[], text: string, known: number, line: number): v
     .map((corner) => indexOf(corner, known, line));
   if (face.length < 3) throw new MeshFileError(`line ${line + 1}: a face needs three corners`);
   for (let i = 2; i < face.length; i++) corners.push(face[0] as number, face[i - 1] as number, face[i] as number);
+  checkMost(corners.length / 3);
 }
 
 /** "7", "7/2", "7//3", or "-1" for the last vertex so far. */

@@ -1,4 +1,4 @@
-import { checkCount, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
+import { checkCount, checkMost, LONGEST_LINE, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
 import { plyHeader, type PlyElement } from './ply-header.ts';
 import { binarySource, textSource, type NumberSource } from './ply-source.ts';
 
@@ -11,7 +11,7 @@ export function* readPly(bytes: Uint8Array): Progressing<Mesh> {
   for (const element of elements) {
     if (element.name === 'vertex') vertices = yield* readVertices(element, source);
     else if (element.name === 'face') yield* readFaces(element, source, vertices.length / 3, corners);
-    else for (let i = 0; i < element.count; i++) element.properties.forEach((property) => readProperty(property, source));
+    else yield* passOver(element, source);
   }
   checkCount(corners.length / 3);
   const positions = new Float32Array(3 * corners.length);
@@ -19,11 +19,19 @@ export function* readPly(bytes: Uint8Array): Progressing<Mesh> {
   return { positions, triangles: corners.length / 3 };
 }
 
+function* passOver({ count, properties }: PlyElement, source: NumberSource): Progressing<void> {
+  for (let i = 0; i < count; i++) {
+    for (const property of properties) readProperty(property, source);
+    if (i % SLICE === 0) yield 0;
+  }
+}
+
 type Property = PlyElement['properties'][number];
 
 /** The numbers of one property: one, or as many as its list says. */
 function readProperty({ countType, type }: Property, source: NumberSource): number[] {
   const count = countType === null ? 1 : source(countType);
+  if (count > LONGEST_LINE) throw new MeshFileError(`a list of ${count} numbers: no face has so many corners`);
   const numbers: number[] = [];
   for (let i = 0; i < count; i++) numbers.push(source(type));
   return numbers;
@@ -54,6 +62,7 @@ function* readFaces({ count, properties }: PlyElement, source: NumberSource, kno
       if (numbers.some((index) => !(index >= 0 && index < known)))
         throw new MeshFileError(`face ${f + 1} names a vertex that is not there, ${known} are known`);
       for (let i = 2; i < numbers.length; i++) corners.push(numbers[0] as number, numbers[i - 1] as number, numbers[i] as number);
+      checkMost(corners.length / 3);
     }
     if (f % SLICE === 0) yield 0.4 + (0.6 * f) / count;
   }

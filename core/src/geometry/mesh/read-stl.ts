@@ -1,4 +1,4 @@
-import { checkCount, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
+import { checkCount, checkMost, MeshFileError, SLICE, type Mesh, type Progressing } from './mesh.ts';
 
 const HEADER = 84;
 const RECORD = 50;
@@ -25,13 +25,15 @@ export function* readBinaryStl(bytes: Uint8Array): Progressing<Mesh> {
   return { positions, triangles };
 }
 
-const VERTEX = /vertex\s+(\S+)\s+(\S+)\s+(\S+)/g;
+/** Each piece bounded, so that blanks or letters without end are passed over at once. */
+const VERTEX = /vertex\s{1,40}(\S{1,40})\s{1,40}(\S{1,40})\s{1,40}(\S{1,40})/g;
 
 /** Text STL: every "vertex x y z", three to a triangle. */
 export function* readTextStl(text: string): Progressing<Mesh> {
   if (!text.includes('endsolid')) throw new MeshFileError('it has no end: it is cut off');
   const numbers: number[] = [];
   for (let match = VERTEX.exec(text); match; match = VERTEX.exec(text)) {
+    checkMost(numbers.length / 9);
     numbers.push(Number(match[1]), Number(match[2]), Number(match[3]));
     if (numbers.length % (9 * SLICE) === 0) yield match.index / text.length;
   }
