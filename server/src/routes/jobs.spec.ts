@@ -74,6 +74,40 @@ describe('a job on the server', () => {
   });
 });
 
+describe('what a job was', () => {
+  const save = (version: number, name: string) =>
+    call()
+      .put(`${URL}/tug`)
+      .send({ version, document: { ...job, name } })
+      .expect(200);
+  const versions = async () => ((await call().get(`${URL}/tug/versions`).expect(200)).body as { version: number }[]).map(({ version }) => version);
+
+  test('is kept with each save; of many in a row the first and the last; any can be read again', async () => {
+    await app.jobs.create('tug', job);
+    for (let i = 1; i <= 8; i++) await save(i, `Typed ${i}`);
+    expect(await versions()).toEqual([8, 1]);
+    app.setTime(Date.UTC(2026, 0, 1, 1));
+    await save(9, 'An hour later');
+    app.setTime(Date.UTC(2026, 0, 1, 2));
+    await save(10, 'Two hours later');
+    expect(await versions()).toEqual([10, 9, 1]);
+    expect((await call().get(`${URL}/tug/versions/1`).expect(200)).body).toEqual(job);
+    expect((await call().get(`${URL}/tug/versions/10`).expect(200)).body.name).toBe('An hour later');
+    await call().get(`${URL}/tug/versions/3`).expect(404);
+    await call().get(`${URL}/tug/versions/x`).expect(404);
+    await call().get(`${URL}/none/versions`).expect(404);
+  });
+
+  test('goes with the job when it is gone for good', async () => {
+    await app.jobs.create('tug', job);
+    await save(1, 'Changed');
+    await app.jobs.remove('tug');
+    app.setTime(Date.UTC(2027, 0, 1));
+    expect(await app.jobs.emptyBin()).toBe(1);
+    expect(await app.database.read((manager) => manager.query('SELECT count(*) AS n FROM job_versions'))).toEqual([{ n: 0 }]);
+  });
+});
+
 describe('the list', () => {
   test('shows state and figures of each job, newest first, and finds parts and materials', async () => {
     await seedDemo(app.jobs, app.shop);

@@ -24,6 +24,12 @@ export function jobRoutes(jobs: JobStore, reckoner: Reckoner, saved: (job: { rea
     .get('/:id/raw', async (request, response) => {
       response.json(await jobs.raw(request.params.id));
     })
+    .get('/:id/versions', async (request, response) => {
+      response.json(await jobs.versions(request.params.id));
+    })
+    .get('/:id/versions/:version', async (request, response) => {
+      response.json(await jobs.version(request.params.id, Number(request.params.version) || 0));
+    })
     .put('/:id', async (request, response) => {
       const { version, document } = readBody(ReplaceJob, request);
       const job = await jobs.replace(request.params.id, version, document);

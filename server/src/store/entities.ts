@@ -204,4 +204,23 @@ export const FileEntity = new EntitySchema<FileRow>({
   },
 });
 
-export const ENTITIES = [JobEntity, ZoneEntity, ShopEntity, TimerEntity, EventEntity, ReadingEntity, ObservationEntity, FileEntity];
+/** What a job was before a save. */
+export interface VersionRow {
+  jobId: string;
+  version: number;
+  savedAt: string;
+  document: string;
+}
+
+export const VersionEntity = new EntitySchema<VersionRow>({
+  name: 'job_version',
+  tableName: 'job_versions',
+  columns: {
+    jobId: { type: 'text', primary: true, name: 'job_id' },
+    version: { type: 'integer', primary: true },
+    savedAt: { type: 'text', name: 'saved_at' },
+    document: { type: 'text' },
+  },
+});
+
+export const ENTITIES = [JobEntity, ZoneEntity, ShopEntity, TimerEntity, EventEntity, ReadingEntity, ObservationEntity, FileEntity, VersionEntity];

@@ -6,8 +6,9 @@ import type { Clock } from './job-store.ts';
 
 export type StoredFile = Pick<FileRow, 'id' | 'name' | 'type' | 'size'>;
 
-/** Files of one job; more are refused. */
+/** Files of one job, and bytes of all files of the shop; more are refused. */
 const MOST_FILES = 200;
+const MOST_BYTES = 4 * 1024 ** 3;
 
 /** Photos and mesh files beside the job documents that name them. A file never changes; another one has another id. */
 export class FileStore {
@@ -31,6 +32,9 @@ export class FileStore {
       if (known) return file;
       if ((await manager.countBy(FileEntity, { jobId })) >= MOST_FILES)
         throw new InvalidDocument([{ path: [], reason: `a job keeps ${MOST_FILES} files at most` }]);
+      const kept = (await manager.sum(FileEntity, 'size')) ?? 0;
+      if (kept + bytes.length > MOST_BYTES)
+        throw new InvalidDocument([{ path: [], reason: 'the shop keeps 4 GB of photos and meshes at most: take out old ones' }]);
       await manager.insert(FileEntity, { ...file, jobId, bytes, createdAt: this.clock().toISOString() });
       return file;
     });

@@ -5,6 +5,7 @@ import { InvalidDocument, NotFound, StaleVersion } from '../problems/problem.ts'
 import type { Database } from './database.ts';
 import { JobEntity, ZoneEntity, type JobRow } from './entities.ts';
 import { keepPatches } from './experience.ts';
+import { keepVersion, versionOf, versionsOf, type OldVersion } from './job-versions.ts';
 import { parsed } from './parsed.ts';
 
 export interface StoredJob {
@@ -100,8 +101,18 @@ export class JobStore {
     return this.database.write(async (manager) => {
       const known = await row(manager, id);
       if (known.version !== version) throw new StaleVersion(version, known.version);
+      await keepVersion(manager, known);
       return write(manager, { id, version: version + 1, createdAt: known.createdAt, updatedAt: this.clock().toISOString() }, document);
     });
+  }
+
+  /** What it was before, newest first. */
+  versions(id: string): Promise<OldVersion[]> {
+    return this.database.read(async (manager) => versionsOf(manager, (await row(manager, id)).id));
+  }
+
+  version(id: string, version: number): Promise<Job> {
+    return this.database.read((manager) => versionOf(manager, id, version));
   }
 
   /** Into the bin; restore brings it back for so many days. */
