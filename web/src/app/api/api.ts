@@ -32,6 +32,11 @@ export interface JobSummary {
   readonly fault: string | null;
 }
 
+export interface OldVersion {
+  readonly version: number;
+  readonly at: string;
+}
+
 export type Shelf = 'open' | 'archive' | 'bin';
 
 export interface JobQuery {
@@ -67,6 +72,9 @@ export class Api {
   createJob = (id: string, document: Job): Observable<StoredJob> => this.http.post<StoredJob>('/api/v1/jobs', { id, document });
   saveJob = (id: string, version: number, document: Job): Observable<StoredJob> =>
     this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document });
+  /** what it was before, newest first */
+  versions = (id: string): Observable<readonly OldVersion[]> => this.http.get<OldVersion[]>(`/api/v1/jobs/${id}/versions`);
+  version = (id: string, version: number): Observable<Job> => this.http.get<Job>(`/api/v1/jobs/${id}/versions/${version}`);
   deleteJob = (id: string): Observable<void> => this.http.delete<void>(`/api/v1/jobs/${id}`);
   restoreJob = (id: string): Observable<StoredJob> => this.http.post<StoredJob>(`/api/v1/jobs/${id}/restore`, {});
   getShop = (): Observable<StoredShop> => this.http.get<StoredShop>('/api/v1/shop');

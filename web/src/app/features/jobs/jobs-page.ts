@@ -9,6 +9,7 @@ import { Api, PAGE, type JobSummary, type Shelf } from '../../api/api';
 import { failureOf } from '../../api/problem';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
+import { JobVersions } from './job-versions';
 import { newId } from '../../state/new-id';
 import { shopFeature } from '../../state/shop.reducer';
 import { ThemeService } from '../../ui/theme.service';
@@ -22,7 +23,7 @@ import { ITEM_KINDS } from '../../ui/words';
 /** All jobs of the shop with their state. */
 @Component({
   selector: 'lb-jobs-page',
-  imports: [RouterLink, DatePipe, ToastBar, Today, NzPaginationModule],
+  imports: [RouterLink, DatePipe, ToastBar, Today, NzPaginationModule, JobVersions],
   templateUrl: './jobs-page.html',
   styleUrl: './jobs-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -45,6 +46,8 @@ export class JobsPage {
   protected readonly page = signal(1);
   /** the job whose further actions are shown */
   protected readonly expanded = signal<string | null>(null);
+  /** the job whose earlier versions are shown */
+  protected readonly past = signal<string | null>(null);
   protected readonly renaming = signal<string | null>(null);
   protected readonly fileTrouble = signal<readonly string[]>([]);
   protected readonly jobs = computed(() => this.list().jobs);
@@ -83,6 +86,14 @@ export class JobsPage {
 
   private look(): void {
     this.store.dispatch(JobActions.listRequested({ query: { search: this.search(), shelf: this.shelf(), page: this.page() } }));
+  }
+
+  /** A job went back to an earlier version: where it is open here it is read anew. */
+  protected wentBack(job: JobSummary): void {
+    this.past.set(null);
+    this.expanded.set(null);
+    this.toasts.say(`${job.name} is as it was then.`);
+    this.look();
   }
 
   protected restore(job: JobSummary): void {
