@@ -5,7 +5,7 @@ export const signInPage = (says: string): string => `<!doctype html>
 <style>
   :root { color-scheme: light dark; }
   body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: #f1efe9; color: #1d2126; font: 16px/1.4 system-ui, sans-serif; }
-  form { width: min(22rem, 86vw); display: grid; gap: 14px; padding: 28px; background: #fcfaf5; border: 1px solid #cfc9b8; border-top: 4px solid #0b5a5f; border-radius: 4px; }
+  form { box-sizing: border-box; width: min(24rem, 92vw); display: grid; gap: 14px; padding: 28px; background: #fcfaf5; border: 1px solid #cfc9b8; border-top: 4px solid #0b5a5f; border-radius: 4px; }
   h1 { margin: 0; font-size: 22px; } p { margin: 0; } label { font-size: 14px; }
   input, button { width: 100%; box-sizing: border-box; min-height: 48px; font: inherit; border-radius: 4px; border: 1px solid #7b7768; padding: 0 12px; }
   button { background: #0b5a5f; border-color: #0b5a5f; color: #fff; font-weight: 600; cursor: pointer; }

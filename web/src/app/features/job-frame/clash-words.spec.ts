@@ -6,10 +6,10 @@ const [part] = job.parts;
 const zone = part?.zones[0];
 
 test.each([
-  [['place', 'temperature'], 'place, temperature'],
+  [['place', 'temperature'], 'Place, temperature'],
   [['parts', part?.id ?? '', 'thickness'], `${part?.name}, thickness`],
   [['parts', part?.id ?? '', 'zones', zone?.id ?? '', 'systemReason'], `${part?.name}, ${zone?.name}, system reason`],
-  [['parts'], 'parts'],
+  [['parts'], 'Parts'],
   [[], 'The whole job'],
 ])('%j is called %s', (path, text) => expect(placeText(path, job)).toBe(text));
 

@@ -1,4 +1,4 @@
-import type { Job, MergePath } from '@lift-bare/core';
+import { upperFirst, type Job, type MergePath } from '@lift-bare/core';
 
 /** What a place of a document is called: entries by their names, fields by their own, "Parts, Bonnet, thickness". */
 export function placeText(path: MergePath, job: Job): string {
@@ -9,7 +9,7 @@ export function placeText(path: MergePath, job: Job): string {
     const name = fieldOf(inner, 'name') ?? fieldOf(inner, 'title');
     return typeof name === 'string' && name !== '' ? name : spoken(key);
   });
-  return words.filter((word) => !FRAMES.has(word)).join(', ') || spoken(path[0] ?? '');
+  return upperFirst(words.filter((word) => !FRAMES.has(word)).join(', ') || spoken(path[0] ?? ''));
 }
 
 /** What stands there. */

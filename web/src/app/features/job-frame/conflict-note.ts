@@ -31,7 +31,8 @@ type Side = 'mine' | 'theirs';
       </div>
     }
   `,
-  styles: '.note { margin: 12px 22px 0; } .acts { margin-top: 8px; } .clash { display: grid; gap: 2px; margin-top: 10px; }',
+  styles:
+    '.note { margin: 12px 22px 0; } .acts { margin-top: 8px; } .clash { display: grid; gap: 2px; margin-top: 10px; } label { display: inline-flex; gap: 8px; align-items: center; min-height: 32px; margin-right: 22px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ConflictNote {
