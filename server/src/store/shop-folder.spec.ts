@@ -74,7 +74,9 @@ test('a copy is made before tables are changed, and what was kept stays', async 
   const path = newFolder();
   const file = await shopIn(path);
   const old = new Sqlite(file);
-  old.exec(`DELETE FROM migrations WHERE name LIKE 'Figures%'; DROP TABLE proofs; DROP INDEX jobs_listed`);
+  old.exec(
+    `DELETE FROM migrations WHERE name LIKE 'Figures%' OR name LIKE 'Versions%'; DROP TABLE proofs; DROP TABLE job_versions; DROP INDEX jobs_listed; DROP INDEX jobs_reckoned`,
+  );
   for (const column of ['fault', 'reckoned_for', 'figures', 'description']) old.exec(`ALTER TABLE jobs DROP COLUMN ${column}`);
   old.close();
   const folder = takeFolder(path);
