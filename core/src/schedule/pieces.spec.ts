@@ -88,6 +88,16 @@ describe('a face in pieces', () => {
     expect(inBetween.length).toBeGreaterThan(0);
   });
 
+  test('of an operation that is cut as a whole nothing is left over', () => {
+    const zones = coat.faces.map(({ zone: own }) => own);
+    const { activities: own } = networkOf(job.operations, { mixes: new Map(), cuts: [{ zones, from: coat.id, to: coat.id, of: 2 }] });
+    const pieces = own.filter(({ operation }) => operation.id === coat.id);
+    expect(pieces.map(({ piece, zones: done }) => [piece?.number, done])).toEqual([
+      [1, zones],
+      [2, zones],
+    ]);
+  });
+
   test('that has been begun so goes on so, whatever else would do', () => {
     const started = { work: `${opens.id}:${zone}:1of4`, from: '2026-11-30T08:00:00Z', to: '2026-11-30T10:00:00Z', by: '', zones: [zone] };
     expect(asPlanned(job.operations, [started]).cuts).toEqual([{ zones: [zone], from: opens.id, to: coat.id, of: 4 }]);
