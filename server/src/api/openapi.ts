@@ -3,6 +3,7 @@ import { Reading } from '@lift-bare/core';
 import * as z from 'zod';
 import {
   AppendEvents,
+  BackupList,
   Appended,
   BenchState,
   CreateJob,
@@ -10,6 +11,7 @@ import {
   Health,
   JobId,
   JobList,
+  JobListQuery,
   Log,
   Worn,
   CalendarRequest,
@@ -31,6 +33,7 @@ import {
   StoredFileBody,
   StoredJobBody,
   StoredShopBody,
+  VersionList,
 } from './schemas.ts';
 
 type Schema = z.ZodType;
@@ -51,9 +54,7 @@ interface Call {
 function operation({ summary, answer, body, id, status = '200', search, versioned }: Call): ZodOpenApiOperationObject {
   return {
     summary,
-    ...(id || search
-      ? { requestParams: { ...(id ? { path: z.object({ id: JobId }) } : {}), ...(search ? { query: z.object({ q: z.string().optional() }) } : {}) } }
-      : {}),
+    ...(id || search ? { requestParams: { ...(id ? { path: z.object({ id: JobId }) } : {}), ...(search ? { query: JobListQuery } : {}) } } : {}),
     ...(body ? { requestBody: json(body) } : {}),
     responses: {
       [status]: { description: summary, ...(answer ? json(answer) : {}) },
@@ -84,6 +85,12 @@ export const openApi = (): ReturnType<typeof createDocument> =>
         get: operation({ summary: 'One job', answer: StoredJobBody, id: true }),
         put: operation({ summary: 'Replace a job', body: ReplaceJob, answer: StoredJobBody, id: true, versioned: true }),
         delete: operation({ summary: 'Delete a job; restore brings it back', id: true, status: '204' }),
+      },
+      '/api/v1/jobs/{id}/versions': { get: operation({ summary: 'What a job was before each save, newest first', id: true, answer: VersionList }) },
+      '/api/v1/jobs/{id}/raw': { get: operation({ summary: 'The document as it is kept, readable as a job or not', id: true }) },
+      '/api/v1/backups': {
+        get: operation({ summary: 'Copies of the whole shop, newest first', answer: BackupList }),
+        post: operation({ summary: 'Copy the whole shop now', status: '201' }),
       },
       '/api/v1/jobs/{id}/restore': { post: operation({ summary: 'Bring a deleted job back', answer: StoredJobBody, id: true }) },
       '/api/v1/plan': { post: operation({ summary: 'Plan a job document; nothing is stored', body: PlanRequest, answer: PlanBody }) },

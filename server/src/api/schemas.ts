@@ -45,6 +45,10 @@ const count = z.int().describe('that the search finds there');
 export const JobList = z
   .strictObject({ jobs: z.array(JobSummary), counts: z.strictObject({ open: count, archive: count, bin: count }) })
   .meta({ id: 'JobList' });
+export const VersionList = z.array(z.strictObject({ version: z.int(), at: stamp })).meta({ id: 'VersionList' });
+export const BackupList = z
+  .array(z.strictObject({ name: z.string(), at: stamp, size: z.int().describe('bytes'), why: z.enum(['timed', 'asked', 'migration', 'restore']) }))
+  .meta({ id: 'BackupList' });
 export const JobListQuery = z.strictObject({
   q: z.string().trim().max(200, 'at most 200 characters').default(''),
   shelf: z.enum(['open', 'archive', 'bin']).default('open'),
