@@ -9,6 +9,7 @@ import { errorHandler } from './problems/error-handler.ts';
 import { NotFound } from './problems/problem.ts';
 import { benchRoutes, wornSince, type BenchParts } from './routes/bench.ts';
 import { fileRoutes } from './routes/files.ts';
+import { bundleRoutes } from './routes/bundle.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
@@ -72,6 +73,7 @@ export function createApp(parts: AppParts): Express {
   );
   const profile = async (): Promise<Shop> => withExperience((await shop.get()).document, await bench.bench.experience(null));
   app.use('/api/v1/jobs', fileRoutes(files));
+  app.use('/api/v1', bundleRoutes({ jobs, shop, files, bench, taken: () => reckoner.wake() }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use(
     '/api/v1/jobs',

@@ -68,7 +68,7 @@ const textOf = (request: Request, name: string): string => (typeof request.query
 const hoursOf = (request: Request): number => Math.min(24 * 31, Math.max(0, Number(textOf(request, 'hours')) || 24));
 
 /** The log of one section: every event, at its corrected time, with the reason where it does not count. */
-function logOf(events: readonly StoredEvent[]): LogEntry[] {
+export function logOf(events: readonly StoredEvent[]): LogEntry[] {
   const timer = foldTimer(events);
   if (!timer) return [];
   const stored = new Map(events.map((event) => [event.id, event]));

@@ -40,6 +40,12 @@ export class FileStore {
     });
   }
 
+  listOf(jobId: string): Promise<StoredFile[]> {
+    return this.database.read((manager) =>
+      manager.find(FileEntity, { where: { jobId }, select: { id: true, name: true, type: true, size: true }, order: { id: 'ASC' } }),
+    );
+  }
+
   async get(jobId: string, id: string): Promise<FileRow> {
     const file = await this.database.read((manager) => manager.findOneBy(FileEntity, { jobId, id }));
     if (!file) throw new NotFound(`there is no file ${id} with job ${jobId}`);

@@ -16,6 +16,14 @@ export interface BackupContent {
   readonly files: number;
 }
 
+/** What became of a bundle. */
+export interface Taken {
+  readonly made: readonly string[];
+  readonly known: readonly string[];
+  readonly beside: readonly string[];
+  readonly refused: readonly { readonly path: string; readonly reason: string }[];
+}
+
 const COPIES = '/api/v1/backups';
 
 /** Copies of the whole shop on the server. */
@@ -27,5 +35,8 @@ export class BackupApi {
   make = (): Observable<Backup> => this.http.post<Backup>(COPIES, {});
   look = (name: string): Observable<BackupContent> => this.http.get<BackupContent>(`${COPIES}/${name}`);
   goBackTo = (name: string): Observable<{ readonly before: Backup }> => this.http.post<{ before: Backup }>(`${COPIES}/${name}/restore`, {});
+  /** the whole shop, or a job with its files, in open formats */
+  readonly bundle = '/api/v1/bundle';
+  take = (file: Blob): Observable<Taken> => this.http.post<Taken>(this.bundle, file, { headers: { 'Content-Type': 'application/zip' } });
   fileOf = (name: string): string => `${COPIES}/${name}/file`;
 }

@@ -14,6 +14,8 @@ async function page(make: BackupApi['make'] = () => of(copy('new'))) {
     list: () => of([...copies]),
     make: () => make(),
     look: () => of({ jobs: [{ id: 'a', name: 'Tug', updatedAt: '' }], events: 4, files: 1 }),
+    bundle: '/bundle',
+    take: () => of({ made: ['Tug'], known: [], beside: [], refused: [{ path: 'jobs/x.json', reason: 'no name' }] }),
     fileOf: (name: string) => `/copies/${name}`,
   };
   TestBed.configureTestingModule({
@@ -48,4 +50,13 @@ test('a copy is made at a press; a disk that is full says what to do', async () 
   const full = await page(() => throwError(() => new HttpErrorResponse({ status: 507, error: { detail: 'The disk of the server is full.' } })));
   await full.press('Back up now');
   expect(full.root.querySelector('[role=status]')?.textContent).toContain('The disk of the server is full.');
+});
+
+test('jobs of a ZIP are taken in, and what became of each is told', async () => {
+  const { root } = await page();
+  const input = root.querySelector<HTMLInputElement>('input[type=file]');
+  Object.defineProperty(input, 'files', { configurable: true, value: [new Blob(['zip'])] });
+  input?.dispatchEvent(new Event('change'));
+  await new Promise((done) => setTimeout(done, 20));
+  expect(root.querySelector('[role=status]')?.textContent).toContain('Added: Tug. Not taken: jobs/x.json (no name).');
 });

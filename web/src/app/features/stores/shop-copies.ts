@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { NzPopconfirmModule } from 'ng-zorro-antd/popconfirm';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import type { Observable } from 'rxjs';
-import { BackupApi, type Backup, type BackupContent } from '../../api/backup-api';
+import { BackupApi, type Backup, type BackupContent, type Taken } from '../../api/backup-api';
 import { failureOf } from '../../api/problem';
 
 const WHY: Readonly<Record<Backup['why'], string>> = {
@@ -44,6 +44,12 @@ const NAMED = 12;
         }
       </tbody>
     </nz-table>
+    <h2>In open formats</h2>
+    <p class="soft">One ZIP of everything: each job as JSON, the shop, the log of the bench and the readings as tables, photos and meshes as they are. Taken in, jobs are added; none that is here is changed.</p>
+    <p class="acts">
+      <a class="btn quiet" [href]="api.bundle" download>Save all of it</a>
+      <label class="btn quiet">Take jobs in <input type="file" class="sr" accept=".zip,application/zip" (change)="take($any($event.target))" /></label>
+    </p>
     <p class="basis">Without the server: npm run backup, and npm run restore with the name of a copy while the server is stopped.</p>
   `,
   styleUrl: './shop-part.css',
@@ -75,6 +81,13 @@ export class ShopCopies {
       setTimeout(() => location.assign('/'), 1200);
       return 'The shop is as it was then. What it was a moment ago is a copy now, first in this list.';
     });
+
+  /** Jobs of a bundle: added, left as they are here, or kept beside. */
+  protected take(input: HTMLInputElement): void {
+    const [file] = input.files ?? [];
+    input.value = '';
+    if (file) this.does(this.api.take(file), takenText);
+  }
 
   protected megabytes = (bytes: number): string => `${(bytes / 1_048_576).toFixed(1)} MB`;
 
@@ -110,4 +123,18 @@ export class ShopCopies {
       text: failure.kind === 'refused' ? failure.reason : failure.kind === 'offline' && failure.says ? failure.says : 'The server is not reached.',
     });
   }
+}
+
+function takenText({ made, known, beside, refused }: Taken): string {
+  const told = (text: string, of: readonly string[]): string[] => (of.length === 0 ? [] : [`${text}: ${of.join(', ')}.`]);
+  const says = [
+    ...told('Added', made),
+    ...told('Here already', known),
+    ...told('Kept beside what is here', beside),
+    ...told(
+      'Not taken',
+      refused.map(({ path, reason }) => `${path} (${reason})`),
+    ),
+  ];
+  return says.join(' ') || 'There was no job in it.';
 }

@@ -1,0 +1,31 @@
+import type { Reading } from '@lift-bare/core';
+import Papa from 'papaparse';
+import type { LogEntry } from '../api/schemas.ts';
+
+/** The log of the bench as a table, units in its header. */
+export const logTable = (log: readonly LogEntry[]): string =>
+  table({
+    fields: ['at (ISO 8601)', 'place', 'what', 'by', 'note', 'does not count because', 'air (°C)', 'humidity (%)', 'part (°C)'],
+    data: log.map(({ at, place, kind, by, note, ignored, reading }) => [
+      at,
+      place,
+      kind,
+      by,
+      note,
+      ignored ?? '',
+      reading?.temperature ?? '',
+      reading?.humidity ?? '',
+      reading?.surface ?? '',
+    ]),
+  });
+
+/** What the probe has read, likewise. */
+export const readingsTable = (readings: readonly Reading[]): string =>
+  table({
+    fields: ['at (ISO 8601)', 'air (°C)', 'humidity (%)', 'part (°C)'],
+    data: readings.map(({ at, temperature, humidity, surface }) => [at, temperature, humidity, surface ?? '']),
+  });
+
+/** What a spreadsheet would take for a formula stays text. */
+const table = (content: { readonly fields: string[]; readonly data: (string | number)[][] }): string =>
+  Papa.unparse(content, { escapeFormulae: true });
