@@ -31,7 +31,7 @@ const SOON = 12 * 3_600_000;
               <h3>{{ one.name }} <span class="soft small">{{ hours(one.minutes) }} of hands</span></h3>
               <ul>
                 @for (line of one.lines.slice(0, most()); track line.work.id + line.from) {
-                  <li><b>{{ clock(line.from) }}</b> <a [routerLink]="['/jobs', line.work.job, 'time']" [queryParams]="{ step: line.work.id }">{{ units.text(line.work.title) }}</a> <span class="soft">{{ line.work.where.join(', ') }}</span>@if (state().jobs.length > 1) { <span class="soft small">· {{ jobName(line.work.job) }}</span> }</li>
+                  <li><b>{{ clock(line.from) }}</b> <a class="link" [routerLink]="['/jobs', line.work.job, 'time']" [queryParams]="{ step: line.work.id }">{{ units.text(line.work.title) }}</a> <span class="soft">{{ line.work.where.join(', ') }}</span>@if (state().jobs.length > 1) { <span class="soft small">· {{ jobName(line.work.job) }}</span> }</li>
                 }
               </ul>
               @if (one.lines.length > most()) { <p class="soft small">and {{ one.lines.length - most() }} more</p> }
