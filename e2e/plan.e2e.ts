@@ -28,7 +28,7 @@ test('an item of one part goes from intake to a printed run sheet and stays save
 
   await page.reload();
   await expect(page.getByText(/^Fast solvent gel, round 1/)).toBeVisible();
-  const jobs = (await (await request.get('/api/v1/jobs?q=trolley')).json()) as { id: string; zones: number }[];
+  const { jobs } = (await (await request.get('/api/v1/jobs?q=trolley')).json()) as { jobs: { id: string }[] };
   const stored = (await (await request.get(`/api/v1/jobs/${jobs[0]?.id}`)).json()) as {
     document: { parts: { zones: { shape: { width: number }; choice: object }[] }[] };
   };

@@ -84,6 +84,8 @@ describe('a face in pieces', () => {
     expect(second.filter((id) => id.endsWith('3of3') || id === opens.id)).toEqual([]);
     const next = job.operations.find(({ number, faces }) => number > coat.number && faces.some((one) => one.zone === zone)) as Operation;
     expect(before(next.id).filter((id) => id.includes(`:${zone}:`))).toEqual([1, 2, 3].map((piece) => `${coat.id}:${zone}:${piece}of3`));
+    const done = own.filter(({ operation }) => operation.id === coat.id).flatMap(({ zones }) => zones);
+    expect([...new Set(done)].sort()).toEqual(coat.faces.map(({ zone: other }) => other).sort());
     const inBetween = own.filter(({ id, operation }) => id.endsWith('2of3') && operation.number > opens.number && operation.number < coat.number);
     expect(inBetween.length).toBeGreaterThan(0);
   });
