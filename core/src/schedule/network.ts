@@ -108,7 +108,7 @@ export function networkOf(operations: readonly Operation[], apart: Apart = asPla
       if (group.piece && other !== undefined) spans.push({ ...ORDER, from: other, to: first });
       before.set(group.cut, first);
       if (operation.kind === 'wax-hollow') spans.push(...afterCoats(first, known));
-      for (const zone of group.zones) done.push([zone, { at: last, cut: group.cut, piece: group.piece }]);
+      for (const zone of group.zones) done.push([zone, { at: last, group }]);
     }
     remember(known, operation, done);
   }
@@ -211,8 +211,7 @@ function dwellOf(operation: Operation, activities: readonly Activity[], from: nu
 /** Where an operation is over on a face, or on a piece of it. */
 interface End {
   readonly at: number;
-  readonly cut: Cut | null;
-  readonly piece: Activity['piece'];
+  readonly group: Group;
 }
 
 interface Known {
@@ -241,11 +240,14 @@ function remember({ ends, lastOn, lastCoats }: Known, { id, kind, coat, wait, da
 const afterCoats = (to: number, { lastCoats }: Known): Span[] =>
   [...new Set([...lastCoats.values()].flatMap((ends) => ends.map(({ at }) => at)))].map((from) => ({ ...ORDER, from, to }));
 
-/** Of something done in the same pieces only the same piece; else all of it. */
-const before = (ends: readonly End[], { cut, piece }: Group): readonly number[] =>
-  (piece && ends.every((end) => end.cut === cut && end.piece?.of === piece.of) ? ends.filter((end) => end.piece?.number === piece.number) : ends).map(
-    ({ at }) => at,
-  );
+/** Of something done in the same pieces of the same faces only the same piece; else all of it. */
+function before(ends: readonly End[], group: Group): readonly number[] {
+  const { piece } = group;
+  const own = piece && ends.every((end) => isCutAlike(end.group, group)) ? ends.filter((end) => end.group.piece?.number === piece.number) : ends;
+  return own.map(({ at }) => at);
+}
+
+const isCutAlike = (a: Group, b: Group): boolean => a.cut === b.cut && a.piece?.of === b.piece?.of && a.zones.join() === b.zones.join();
 
 /** The clocks that end here, and the order of each face: it waits for what works alone, save where a clock from there says how long. */
 function spansInto({ lags }: Operation, to: number, group: Group, { ends, lastOn }: Known): Span[] {
