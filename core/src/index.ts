@@ -74,6 +74,10 @@ export { figuresOf, genericFigures, type PlainFigure } from './catalogue/own-fig
 export { OWN_COLUMNS, readOwnTable, writeOwnTable, type TableLine } from './model/own-table.ts';
 export { sameTarget } from './model/same-target.ts';
 export { mergeDocuments, withValueAt, type Clash, type MergePath } from './model/merge-documents.ts';
+export { GAUGES, GaugeKind, GaugeReading } from './model/gauge.ts';
+export { readReadings } from './model/read-readings.ts';
+export { unfitTexts } from './model/plain-text.ts';
+export { changesText, placeText, valueText } from './model/place-words.ts';
 export { WEEKDAYS } from './model/weekdays.ts';
 export { AS_USUAL, Experience, LayChoice, NO_EXPERIENCE, Observation, TestPatch } from './model/test-patch.ts';
 export { BenchEvent, Issued, Reading, StoredEvent, type Tap } from './model/bench.ts';

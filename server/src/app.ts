@@ -15,11 +15,14 @@ import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
 import { planningRoutes } from './routes/planning.ts';
 import { backupRoutes, type BackupParts } from './routes/backups.ts';
+import { connectedRoutes, type Reached } from './routes/connected.ts';
+import { gaugeRoutes } from './routes/gauges.ts';
 import { healthRoutes } from './routes/health.ts';
 import { signIn, type Passphrase } from './security/sign-in.ts';
 import { onlyOurOwn } from './security/only-our-own.ts';
 import type { Planner } from './planning/planner.ts';
 import type { Reckoner } from './planning/reckoner.ts';
+import type { Gauge } from './devices/gauge.ts';
 import type { ForecastSource } from './devices/forecast-source.ts';
 import { forecastRoutes } from './routes/forecast.ts';
 import { scheduleRoutes } from './routes/schedule.ts';
@@ -34,6 +37,8 @@ export interface AppParts {
   readonly shop: ShopStore;
   readonly files: FileStore;
   readonly bench: BenchParts;
+  readonly gauges: readonly Gauge[];
+  readonly reached: Reached;
   readonly planner: Planner;
   readonly reckoner: Reckoner;
   readonly health: Health;
@@ -62,6 +67,8 @@ export function createApp(parts: AppParts): Express {
     helmet({
       contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } },
       strictTransportSecurity: false,
+      // Without a referrer a browser hides the origin of a form too, and nobody could sign in.
+      referrerPolicy: { policy: 'same-origin' },
     }),
   );
   app.use(onlyOurOwn(parts.names));
@@ -85,6 +92,8 @@ export function createApp(parts: AppParts): Express {
     safetySheetRoutes(planner, async () => withWorn(await profile(), await wornSince(bench.bench, bench.clock.now()))),
   );
   app.use('/api/v1', benchRoutes(bench));
+  app.use('/api/v1/gauges', gaugeRoutes({ gauges: parts.gauges, clock: bench.clock, tell: (reading) => bench.feed.tell('gauge', reading) }));
+  app.use('/api/v1/connected', connectedRoutes(bench.feed, parts.reached));
   app.use('/api/v1/forecast', forecastRoutes(forecast));
   app.use('/api/v1/schedule', scheduleRoutes(planner, profile));
   app.use('/api/v1', planningRoutes(planner, shop, profile, reckoner));

@@ -4,8 +4,11 @@ import { createServer as createHttps } from 'node:https';
 import { hostname } from 'node:os';
 import { pino } from 'pino';
 import { createApp } from './app.ts';
+import type { Gauge } from './devices/gauge.ts';
+import { lineGauge } from './devices/line-gauge.ts';
 import { shopClock } from './devices/shop-clock.ts';
 import { simulatedForecast } from './devices/simulated-forecast.ts';
+import { simulatedGauges } from './devices/simulated-gauges.ts';
 import { simulatedProbe } from './devices/simulated-probe.ts';
 import { LiveFeed } from './live/live-feed.ts';
 import { readProbe } from './live/read-probe.ts';
@@ -56,11 +59,14 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
     return { version, document: withExperience(document, await bench.experience(null)) };
   };
   const reckoner = new Reckoner(jobs, profile, planner, logger);
+  const instruments = await gaugesOf(settings);
   const app = createApp({
     jobs,
     shop,
     files: new FileStore(database, realTime),
     bench: { bench, clock, feed },
+    gauges: instruments.gauges,
+    reached: { host: settings.host, scheme: settings.https === null ? 'http' : 'https', port: () => portOf(server) },
     planner,
     reckoner,
     health: new Health(database, jobs, realTime),
@@ -79,6 +85,7 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
   return async () => {
     for (const end of endings) end();
     feed.close();
+    instruments.close();
     await new Promise((closed) => server.close(closed));
     await reckoner.stop();
     await planner.close();
@@ -119,11 +126,24 @@ function listen(server: Server, { host, port, https }: Settings): Promise<void> 
       failed(new StartFault(says, EXIT.port));
     });
     server.listen(port, host, () => {
-      const address = server.address();
-      console.log(`Lift Bare is at http${https ? 's' : ''}://${host}:${typeof address === 'object' && address ? address.port : port}`);
+      console.log(`Lift Bare is at http${https ? 's' : ''}://${host}:${portOf(server)}`);
       listening();
     });
   });
+}
+
+/** 0 until it listens. */
+function portOf(server: Server): number {
+  const address = server.address();
+  return typeof address === 'object' && address ? address.port : 0;
+}
+
+/** Those that are named in the settings, and a stand-in for each of the others where stand-ins are wanted. */
+async function gaugesOf({ gauges, probeSeed }: Settings): Promise<{ readonly gauges: readonly Gauge[]; readonly close: () => void }> {
+  const named = gauges.map(({ kind, host, port }) => lineGauge(kind, host, port));
+  if (probeSeed === null) return { gauges: named, close: () => undefined };
+  const simulated = await simulatedGauges(probeSeed);
+  return { gauges: [...named, ...simulated.gauges.filter(({ kind }) => !named.some((one) => one.kind === kind))], close: simulated.close };
 }
 
 function certificateOf({ cert, key }: NonNullable<Settings['https']>): { cert: Buffer; key: Buffer } {

@@ -45,6 +45,18 @@ export function withValueAt(document: unknown, [key, ...rest]: MergePath, value:
   ]);
 }
 
+/** Places at which two documents differ, as deep as keys and ids lead; what is new or gone is one place. */
+export function changedPlaces(before: unknown, after: unknown, path: MergePath = []): MergePath[] {
+  if (same(before, after)) return [];
+  if (isRecord(before) && isRecord(after))
+    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((key) => changedPlaces(before[key], after[key], [...path, key]));
+  if (!isListed(before) || !isListed(after)) return [path];
+  const entry = (of: readonly Listed[], own: string): Listed | undefined => of.find(({ id }) => id === own);
+  const ids = [...new Set([...before, ...after].map(({ id }) => id))];
+  const inside = ids.flatMap((id) => changedPlaces(entry(before, id), entry(after, id), [...path, id]));
+  return inside.length > 0 ? inside : [path];
+}
+
 interface Listed {
   readonly id: string;
 }

@@ -45,7 +45,17 @@ const count = z.int().describe('that the search finds there');
 export const JobList = z
   .strictObject({ jobs: z.array(JobSummary), counts: z.strictObject({ open: count, archive: count, bin: count }) })
   .meta({ id: 'JobList' });
-export const VersionList = z.array(z.strictObject({ version: z.int(), at: stamp })).meta({ id: 'VersionList' });
+export const VersionList = z
+  .array(
+    z.strictObject({
+      version: z.int(),
+      at: stamp,
+      by: z.string().describe('who saved it; empty: nobody said'),
+      changes: z.string().describe('of the version before it, in words'),
+      current: z.boolean().describe('as it is now'),
+    }),
+  )
+  .meta({ id: 'VersionList' });
 export const BackupList = z
   .array(z.strictObject({ name: z.string(), at: stamp, size: z.int().describe('bytes'), why: z.enum(['timed', 'asked', 'migration', 'restore']) }))
   .meta({ id: 'BackupList' });

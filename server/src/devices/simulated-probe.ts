@@ -1,5 +1,6 @@
 import { normalSource, type Reading } from '@lift-bare/core';
 import type { ClimateProbe } from './climate-probe.ts';
+import { dropOutPoint } from './drop-out.ts';
 
 export interface SimulatedClimate {
   readonly seed: number;
@@ -29,7 +30,7 @@ export function simulatedProbe({ seed, temperature, humidity, dropOuts }: Simula
       const time = at.getTime();
       const noise = normalSource((seed * 31 + Math.floor(time / SLOT)) | 0);
       const [toAir, toMetal, toDamp, luck] = [noise(), noise(), noise(), noise()];
-      if (luck < quantile(dropOuts)) return Promise.resolve(null);
+      if (luck < dropOutPoint(dropOuts)) return Promise.resolve(null);
       const now = air(time);
       return Promise.resolve({
         at: at.toISOString(),
@@ -50,6 +51,3 @@ function drift(seed: number, hours: number): number {
   const share = hours / 3 - slot;
   return value(slot) * (1 - share) + value(slot + 1) * share;
 }
-
-/** Standard normal point below which a small share lies (logistic approximation, enough for drop-outs). */
-const quantile = (share: number): number => (share <= 0 ? -Infinity : Math.log(share / (1 - share)) / 1.702);

@@ -1,11 +1,22 @@
 import type { Response } from 'express';
 
+/** A screen that listens. */
+export interface Screen {
+  /** who works on it; empty: nobody said */
+  readonly name: string;
+  readonly address: string;
+  /** as its browser calls itself */
+  readonly browser: string;
+  /** ISO */
+  readonly since: string;
+}
+
 /** Server-sent events to every open screen. */
 export class LiveFeed {
-  private readonly screens = new Set<Response>();
+  private readonly screens = new Map<Response, Screen>();
 
   /** Keeps the answer open until the screen leaves. */
-  join(response: Response, hello: object): void {
+  join(response: Response, hello: object, screen: Screen): void {
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-store',
@@ -13,18 +24,22 @@ export class LiveFeed {
       'X-Accel-Buffering': 'no',
     });
     response.write(`retry: 1500\n${frame('hello', hello)}`);
-    this.screens.add(response);
+    this.screens.set(response, screen);
     response.on('close', () => this.screens.delete(response));
   }
 
-  tell(kind: 'events' | 'reading' | 'time' | 'saved', data: unknown): void {
+  list(): Screen[] {
+    return [...this.screens.values()];
+  }
+
+  tell(kind: 'events' | 'reading' | 'gauge' | 'time' | 'saved', data: unknown): void {
     const text = frame(kind, data);
-    for (const screen of this.screens) screen.write(text);
+    for (const screen of this.screens.keys()) screen.write(text);
   }
 
   /** Lets every screen go, so that the server can stop. */
   close(): void {
-    for (const screen of this.screens) screen.end();
+    for (const screen of this.screens.keys()) screen.end();
     this.screens.clear();
   }
 }

@@ -56,6 +56,12 @@ export class TookTooLong extends Problem {
   readonly title = 'Took too long';
 }
 
+/** An instrument that does not answer. */
+export class OutOfReach extends Problem {
+  readonly status = 503;
+  readonly title = 'Out of reach';
+}
+
 export class Forbidden extends Problem {
   readonly status = 403;
   readonly title = 'Not from here';

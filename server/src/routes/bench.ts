@@ -1,7 +1,8 @@
 import { foldTimer, Reading, wornSpells, type StoredEvent, type WornSpell } from '@lift-bare/core';
-import { Router, type Request } from 'express';
+import express, { Router, type Request } from 'express';
 import { readBody } from '../api/read-body.ts';
 import { AppendEvents, type LogEntry } from '../api/schemas.ts';
+import { logTable, readingsTable, readTable } from '../bundle/tables.ts';
 import type { ShopClock } from '../devices/shop-clock.ts';
 import type { LiveFeed } from '../live/live-feed.ts';
 import { InvalidDocument } from '../problems/problem.ts';
@@ -16,6 +17,10 @@ export interface BenchParts {
 const HOUR = 3_600_000;
 /** Readings sent to a screen that joins. */
 const READINGS_SHOWN = 26 * HOUR;
+/** And in a table. */
+const READINGS_SAVED = 366 * 24 * HOUR;
+/** Bytes of a table that is taken in. */
+const LARGEST_TABLE = 16 * 1024 * 1024;
 
 /** Timers, their log, readings, and what the shop has learned from them. */
 export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
@@ -25,8 +30,10 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
       const readings = await bench.readings(new Date(clock.now().getTime() - READINGS_SHOWN));
       response.json({ ...time(), timers: await bench.onBench(), readings });
     })
-    .get('/timers/stream', (_request, response) => {
-      feed.join(response, time());
+    .get('/timers/stream', (request, response) => {
+      const browser = (request.get('user-agent') ?? '').slice(0, 200);
+      const screen = { name: textOf(request, 'name').slice(0, 40), address: request.ip ?? '', browser, since: clock.now().toISOString() };
+      feed.join(response, time(), screen);
     })
     .post('/timers/events', async (request, response) => {
       const { kept, fresh, refused } = await bench.append(readBody(AppendEvents, request).events);
@@ -35,6 +42,15 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
     })
     .get('/readings', async (request, response) => {
       response.json(await bench.readings(new Date(clock.now().getTime() - hoursOf(request) * HOUR)));
+    })
+    .get('/readings.csv', async (_request, response) => {
+      const readings = await bench.readings(new Date(clock.now().getTime() - READINGS_SAVED));
+      response.type('text/csv').attachment('readings.csv').send(readingsTable(readings));
+    })
+    .post('/readings.csv', express.text({ type: () => true, limit: LARGEST_TABLE }), async (request, response) => {
+      const readings = readTable(typeof request.body === 'string' ? request.body : '', (reading) => bench.readingTrouble(reading));
+      await bench.addReadings(readings);
+      response.status(201).json({ taken: readings.length });
     })
     .post('/readings', async (request, response) => {
       const reading = readBody(Reading, request);
@@ -47,6 +63,10 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
     .get('/log', async (request, response) => {
       const timers = await bench.ofJob(textOf(request, 'job'));
       response.json(timers.flatMap(({ events }) => logOf(events)).sort((a, b) => a.at.localeCompare(b.at)));
+    })
+    .get('/log.csv', async (_request, response) => {
+      const log = (await bench.since(new Date(0))).flatMap(({ events }) => logOf(events));
+      response.type('text/csv').attachment('log.csv').send(logTable(log));
     })
     .get('/worn', async (_request, response) => {
       response.json(await wornSince(bench, clock.now()));

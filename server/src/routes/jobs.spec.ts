@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DEMO_JOBS, DEMO_SHOP, newJob, type Job } from '@lift-bare/core';
 import request from 'supertest';
-import { JobList } from '../api/schemas.ts';
+import type * as z from 'zod';
+import { JobList, type VersionList } from '../api/schemas.ts';
 import { seedDemo } from '../store/seed.ts';
 import { testApp } from '../testing/test-app.ts';
 
@@ -75,12 +76,14 @@ describe('a job on the server', () => {
 });
 
 describe('what a job was', () => {
-  const save = (version: number, name: string) =>
+  const save = (version: number, name: string, by = '') =>
     call()
       .put(`${URL}/tug`)
+      .set('X-Lift-Bare-Name', encodeURIComponent(by))
       .send({ version, document: { ...job, name } })
       .expect(200);
-  const versions = async () => ((await call().get(`${URL}/tug/versions`).expect(200)).body as { version: number }[]).map(({ version }) => version);
+  const all = async () => (await call().get(`${URL}/tug/versions`).expect(200)).body as z.infer<typeof VersionList>;
+  const versions = async () => (await all()).filter(({ current }) => !current).map(({ version }) => version);
 
   test('is kept with each save; of many in a row the first and the last; any can be read again', async () => {
     await app.jobs.create('tug', job);
@@ -96,6 +99,22 @@ describe('what a job was', () => {
     await call().get(`${URL}/tug/versions/3`).expect(404);
     await call().get(`${URL}/tug/versions/x`).expect(404);
     await call().get(`${URL}/none/versions`).expect(404);
+  });
+
+  test('tells who changed what; names of saves that lie close together stand side by side', async () => {
+    await app.jobs.create('tug', job);
+    await save(1, 'Tug', 'Åse');
+    await save(2, 'Tug 14', 'Pim');
+    await save(3, 'Tug 15', '\u0007');
+    app.setTime(Date.UTC(2026, 0, 1, 1));
+    await save(4, 'Tug 16', 'Åse');
+    expect((await all()).map(({ by, changes, current }) => [by, changes, current])).toEqual([
+      ['Åse', 'Name', true],
+      ['Åse, Pim', 'Name', false],
+      ['', '', false],
+    ]);
+    await call().put(`${URL}/tug`).set('X-Lift-Bare-Name', '%E0%A4%A').send({ version: 5, document: job }).expect(200);
+    expect((await all())[0]).toMatchObject({ by: '', current: true });
   });
 
   test('goes with the job when it is gone for good', async () => {

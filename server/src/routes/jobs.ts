@@ -1,4 +1,5 @@
-import { Router } from 'express';
+import { unfitTexts } from '@lift-bare/core';
+import { Router, type Request } from 'express';
 import { readBody, readQuery } from '../api/read-body.ts';
 import { CreateJob, JobListQuery, ReplaceJob } from '../api/schemas.ts';
 import type { Reckoner } from '../planning/reckoner.ts';
@@ -15,7 +16,7 @@ export function jobRoutes(jobs: JobStore, reckoner: Reckoner, saved: (job: { rea
     })
     .post('/', async (request, response) => {
       const { id, document } = readBody(CreateJob, request);
-      response.status(201).json(await jobs.create(id, document));
+      response.status(201).json(await jobs.create(id, document, savedBy(request)));
       reckoner.wake();
     })
     .get('/:id', async (request, response) => {
@@ -32,7 +33,7 @@ export function jobRoutes(jobs: JobStore, reckoner: Reckoner, saved: (job: { rea
     })
     .put('/:id', async (request, response) => {
       const { version, document } = readBody(ReplaceJob, request);
-      const job = await jobs.replace(request.params.id, version, document);
+      const job = await jobs.replace(request.params.id, version, document, savedBy(request));
       response.json(job);
       saved({ id: job.id, version: job.version });
       reckoner.wake();
@@ -44,4 +45,17 @@ export function jobRoutes(jobs: JobStore, reckoner: Reckoner, saved: (job: { rea
     .post('/:id/restore', async (request, response) => {
       response.json(await jobs.restore(request.params.id));
     });
+}
+
+/** Letters of a name that are kept. */
+const LONGEST = 40;
+
+/** Who saves, as the screen says; a header takes plain letters only, so that it comes encoded. */
+function savedBy(request: Request): string {
+  try {
+    const name = decodeURIComponent(request.get('x-lift-bare-name') ?? '').slice(0, LONGEST);
+    return unfitTexts(name).length === 0 ? name : '';
+  } catch {
+    return '';
+  }
 }

@@ -25,7 +25,7 @@ export interface TimerEvents {
 }
 
 const MINUTE = 60_000;
-/** Sections that are asked for in one query. */
+/** Rows that are asked for or written in one query. */
 const AT_ONCE = 500;
 /** A clock may be this far ahead of the server's before its events are refused. */
 const AHEAD = 2 * MINUTE;
@@ -94,7 +94,14 @@ export class BenchStore {
   }
 
   async addReading(reading: Reading): Promise<void> {
-    await this.database.write((manager) => manager.upsert(ReadingEntity, reading, ['at']));
+    await this.addReadings([reading]);
+  }
+
+  /** All of them or none. */
+  async addReadings(readings: readonly Reading[]): Promise<void> {
+    await this.database.write(async (manager) => {
+      for (let at = 0; at < readings.length; at += AT_ONCE) await manager.upsert(ReadingEntity, readings.slice(at, at + AT_ONCE), ['at']);
+    });
   }
 
   experience(jobId: string | null): Promise<Experience> {

@@ -8,6 +8,8 @@ export interface JobRow {
   archived: boolean;
   createdAt: string;
   updatedAt: string;
+  /** who saved it as it is now; empty: nobody said */
+  savedBy: string;
   deletedAt: string | null;
   description: string;
   /** the job document as JSON text; checked by the schema on the way in and out */
@@ -102,6 +104,7 @@ export const JobEntity = new EntitySchema<JobRow>({
     archived: { type: 'boolean' },
     createdAt: { type: 'text', name: 'created_at' },
     updatedAt: { type: 'text', name: 'updated_at' },
+    savedBy: { type: 'text', name: 'saved_by' },
     deletedAt: { type: 'text', name: 'deleted_at', nullable: true },
     description: { type: 'text' },
     document: { type: 'text' },
@@ -209,6 +212,9 @@ export interface VersionRow {
   jobId: string;
   version: number;
   savedAt: string;
+  /** who made it of the version kept before, and what was changed, in words */
+  savedBy: string;
+  changes: string;
   document: string;
 }
 
@@ -219,6 +225,8 @@ export const VersionEntity = new EntitySchema<VersionRow>({
     jobId: { type: 'text', primary: true, name: 'job_id' },
     version: { type: 'integer', primary: true },
     savedAt: { type: 'text', name: 'saved_at' },
+    savedBy: { type: 'text', name: 'saved_by' },
+    changes: { type: 'text' },
     document: { type: 'text' },
   },
 });

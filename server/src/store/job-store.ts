@@ -87,28 +87,29 @@ export class JobStore {
   }
 
   /** Creates version 1. Sending the same document again under the same id is answered as if it were the first time. */
-  create(id: string, document: Job): Promise<StoredJob> {
+  create(id: string, document: Job, by = ''): Promise<StoredJob> {
     return this.database.write(async (manager) => {
       const known = await manager.findOneBy(JobEntity, { id });
       if (known && known.document !== JSON.stringify(document)) throw new StaleVersion(0, known.version);
       if (known) return toStored(known);
       const now = this.clock().toISOString();
-      return write(manager, { id, version: 1, createdAt: now, updatedAt: now }, document);
+      return write(manager, { id, version: 1, createdAt: now, updatedAt: now }, document, by);
     });
   }
 
-  replace(id: string, version: number, document: Job): Promise<StoredJob> {
+  /** @param by who saves it; empty: nobody said */
+  replace(id: string, version: number, document: Job, by = ''): Promise<StoredJob> {
     return this.database.write(async (manager) => {
       const known = await row(manager, id);
       if (known.version !== version) throw new StaleVersion(version, known.version);
       await keepVersion(manager, known);
-      return write(manager, { id, version: version + 1, createdAt: known.createdAt, updatedAt: this.clock().toISOString() }, document);
+      return write(manager, { id, version: version + 1, createdAt: known.createdAt, updatedAt: this.clock().toISOString() }, document, by);
     });
   }
 
-  /** What it was before, newest first. */
+  /** What it is and was, newest first. */
   versions(id: string): Promise<OldVersion[]> {
-    return this.database.read(async (manager) => versionsOf(manager, (await row(manager, id)).id));
+    return this.database.read(async (manager) => versionsOf(manager, await row(manager, id)));
   }
 
   version(id: string, version: number): Promise<Job> {
@@ -216,13 +217,14 @@ async function row(manager: EntityManager, id: string): Promise<JobRow> {
   return known;
 }
 
-async function write(manager: EntityManager, meta: Omit<StoredJob, 'document'>, document: Job): Promise<StoredJob> {
+async function write(manager: EntityManager, meta: Omit<StoredJob, 'document'>, document: Job, savedBy: string): Promise<StoredJob> {
   const { name, item, archived } = document;
   const kept = {
     name,
     description: item.description,
     itemKind: item.kind,
     archived,
+    savedBy,
     deletedAt: null,
     document: JSON.stringify(document),
     fault: null,

@@ -75,9 +75,9 @@ test('a copy is made before tables are changed, and what was kept stays', async 
   const file = await shopIn(path);
   const old = new Sqlite(file);
   old.exec(
-    `DELETE FROM migrations WHERE name LIKE 'Figures%' OR name LIKE 'Versions%'; DROP TABLE proofs; DROP TABLE job_versions; DROP INDEX jobs_listed; DROP INDEX jobs_reckoned`,
+    `DELETE FROM migrations WHERE name LIKE 'Figures%' OR name LIKE 'Versions%' OR name LIKE 'Who%'; DROP TABLE proofs; DROP TABLE job_versions; DROP INDEX jobs_listed; DROP INDEX jobs_reckoned`,
   );
-  for (const column of ['fault', 'reckoned_for', 'figures', 'description']) old.exec(`ALTER TABLE jobs DROP COLUMN ${column}`);
+  for (const column of ['saved_by', 'fault', 'reckoned_for', 'figures', 'description']) old.exec(`ALTER TABLE jobs DROP COLUMN ${column}`);
   old.close();
   const folder = takeFolder(path);
   const { database, backups } = await openShop(folder, now);

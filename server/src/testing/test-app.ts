@@ -1,5 +1,6 @@
 import { pino } from 'pino';
 import { createApp } from '../app.ts';
+import type { Gauge } from '../devices/gauge.ts';
 import { simulatedForecast } from '../devices/simulated-forecast.ts';
 import { LiveFeed } from '../live/live-feed.ts';
 import { planHere } from '../planning/planner.ts';
@@ -16,10 +17,11 @@ interface Given {
   readonly file?: string;
   readonly passphrase?: string | null;
   readonly weather?: boolean;
+  readonly gauges?: readonly Gauge[];
 }
 
 /** The real application on a database of its own and a clock that moves a second at each look. */
-export async function testApp({ file = IN_MEMORY, passphrase = null, weather = true }: Given = {}) {
+export async function testApp({ file = IN_MEMORY, passphrase = null, weather = true, gauges = [] }: Given = {}) {
   const database = await Database.open(file);
   let time = Date.UTC(2026, 0, 1);
   const jobs = new JobStore(database, () => new Date((time += 1000)));
@@ -40,6 +42,8 @@ export async function testApp({ file = IN_MEMORY, passphrase = null, weather = t
     shop,
     files,
     bench: { bench, clock, feed },
+    gauges,
+    reached: { host: '127.0.0.1', scheme: 'http', port: () => 4170 },
     planner,
     reckoner,
     health: new Health(database, jobs, clock.now),

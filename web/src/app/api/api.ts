@@ -2,6 +2,7 @@ import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import type { Job, Shop } from '@lift-bare/core';
 import type { Observable } from 'rxjs';
+import { Who } from '../state/who';
 
 export interface StoredJob {
   readonly id: string;
@@ -35,6 +36,12 @@ export interface JobSummary {
 export interface OldVersion {
   readonly version: number;
   readonly at: string;
+  /** who saved it; empty: nobody said */
+  readonly by: string;
+  /** of the version before it, in words */
+  readonly changes: string;
+  /** as it is now */
+  readonly current: boolean;
 }
 
 export type Shelf = 'open' | 'archive' | 'bin';
@@ -64,15 +71,17 @@ export interface StoredShop {
 @Injectable({ providedIn: 'root' })
 export class Api {
   private readonly http = inject(HttpClient);
+  private readonly who = inject(Who);
 
   listJobs = ({ search, shelf, page }: JobQuery = { search: '', shelf: 'open', page: 1 }): Observable<JobList> =>
     this.http.get<JobList>('/api/v1/jobs', { params: { q: search, shelf, page, size: PAGE } });
   rawJob = (id: string): Observable<{ readonly document: string }> => this.http.get<{ document: string }>(`/api/v1/jobs/${id}/raw`);
   getJob = (id: string): Observable<StoredJob> => this.http.get<StoredJob>(`/api/v1/jobs/${id}`);
-  createJob = (id: string, document: Job): Observable<StoredJob> => this.http.post<StoredJob>('/api/v1/jobs', { id, document });
+  createJob = (id: string, document: Job): Observable<StoredJob> =>
+    this.http.post<StoredJob>('/api/v1/jobs', { id, document }, { headers: this.who.header() });
   saveJob = (id: string, version: number, document: Job): Observable<StoredJob> =>
-    this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document });
-  /** what it was before, newest first */
+    this.http.put<StoredJob>(`/api/v1/jobs/${id}`, { version, document }, { headers: this.who.header() });
+  /** what it is and was, newest first */
   versions = (id: string): Observable<readonly OldVersion[]> => this.http.get<OldVersion[]>(`/api/v1/jobs/${id}/versions`);
   version = (id: string, version: number): Observable<Job> => this.http.get<Job>(`/api/v1/jobs/${id}/versions/${version}`);
   deleteJob = (id: string): Observable<void> => this.http.delete<void>(`/api/v1/jobs/${id}`);

@@ -37,6 +37,11 @@ export class BackupApi {
   goBackTo = (name: string): Observable<{ readonly before: Backup }> => this.http.post<{ before: Backup }>(`${COPIES}/${name}/restore`, {});
   /** the whole shop, or a job with its files, in open formats */
   readonly bundle = '/api/v1/bundle';
+  /** the log of the bench, and what the probe has read, as tables */
+  readonly log = '/api/v1/log.csv';
+  readonly readings = '/api/v1/readings.csv';
+  takeReadings = (file: Blob): Observable<{ readonly taken: number }> =>
+    this.http.post<{ taken: number }>(this.readings, file, { headers: { 'Content-Type': 'text/csv' } });
   take = (file: Blob): Observable<Taken> => this.http.post<Taken>(this.bundle, file, { headers: { 'Content-Type': 'application/zip' } });
   fileOf = (name: string): string => `${COPIES}/${name}/file`;
 }

@@ -2,6 +2,7 @@ import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import type { BenchEvent, Experience, Reading, StoredEvent } from '@lift-bare/core';
 import { Observable } from 'rxjs';
+import { Who } from '../state/who';
 
 export interface ServerTime {
   /** ISO time of the shop */
@@ -38,6 +39,7 @@ const SILENT = 25_000;
 @Injectable({ providedIn: 'root' })
 export class BenchApi {
   private readonly http = inject(HttpClient);
+  private readonly who = inject(Who);
 
   load = (): Observable<BenchState> => this.http.get<BenchState>('/api/v1/timers');
   send = (events: readonly BenchEvent[]): Observable<Appended> => this.http.post<Appended>('/api/v1/timers/events', { events });
@@ -62,7 +64,7 @@ export class BenchApi {
         }, SILENT);
       };
       const open = (): void => {
-        source = new EventSource(STREAM);
+        source = new EventSource(`${STREAM}?name=${encodeURIComponent(this.who.name())}`);
         listen();
         for (const kind of ['hello', 'time', 'events', 'reading', 'saved'] as const)
           source.addEventListener(kind, ({ data }: MessageEvent<string>) => {

@@ -2,6 +2,7 @@ import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   CATALOGUE,
+  changesText,
   equipped,
   gatherFacts,
   Job,
@@ -93,7 +94,8 @@ export class JobContext {
     const next = change(job);
     const read = readWith(Job, next);
     this.refused.set(read.ok ? null : (read.issues[0] ?? null));
-    if (read.ok) this.store.dispatch(JobActions.edited({ id: this.jobId(), document: next, field: `${this.zoneId() ?? ''} ${field}` }));
+    if (read.ok)
+      this.store.dispatch(JobActions.edited({ id: this.jobId(), document: next, field: `${this.zoneId() ?? ''} ${field}`, at: Date.now() }));
   }
 
   editPart(field: string, change: (part: Part) => Part): void {
@@ -114,6 +116,17 @@ export class JobContext {
     else this.edit('way out', (job) => remedied(job, remedy, reason));
   }
 
+  /** what undo takes back, in words; null: nothing */
+  readonly lastChange = computed(() => {
+    const history = this.open()?.history;
+    const before = history?.past.at(-1);
+    return history && before ? changesText(before, history.present) || 'order' : null;
+  });
+  readonly nextChange = computed(() => {
+    const history = this.open()?.history;
+    const after = history?.future[0];
+    return history && after ? changesText(history.present, after) || 'order' : null;
+  });
   undo = (): void => this.store.dispatch(JobActions.undone({ id: this.jobId() }));
   redo = (): void => this.store.dispatch(JobActions.redone({ id: this.jobId() }));
   settle = (document: Job): void => this.store.dispatch(JobActions.settled({ id: this.jobId(), document }));

@@ -15,7 +15,8 @@ export const JobActions = createActionGroup({
     Opened: props<{ stored: StoredJob; draft: Job | null }>(),
     'Open Failed': props<{ id: string; failure: Failure }>(),
     Created: props<{ id: string; document: Job }>(),
-    Edited: props<{ id: string; document: Job; field: string }>(),
+    /** `at`: ms */
+    Edited: props<{ id: string; document: Job; field: string; at: number }>(),
     Undone: props<{ id: string }>(),
     Redone: props<{ id: string }>(),
     'Save Started': props<{ id: string }>(),

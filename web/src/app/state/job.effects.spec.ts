@@ -51,7 +51,7 @@ describe('autosave', () => {
   let server: FakeServer;
   let store: Store;
   const job = () => store.selectSignal(jobsFeature.selectEntities)()['tug'] as OpenJob;
-  const type = (name: string) => store.dispatch(JobActions.edited({ id: 'tug', document: { ...job().history.present, name }, field: 'name' }));
+  const type = (name: string) => store.dispatch(JobActions.edited({ id: 'tug', document: { ...job().history.present, name }, field: 'name', at: 0 }));
 
   beforeEach(() => {
     jest.useFakeTimers();
@@ -163,7 +163,7 @@ describe('autosave', () => {
     store.dispatch(JobActions.created({ id: 'fresh', document: fresh }));
     const own = () => store.selectSignal(jobsFeature.selectEntities)()['fresh'] as OpenJob;
     expect(own().history.present.name).toBe('Fresh');
-    store.dispatch(JobActions.edited({ id: 'fresh', document: { ...fresh, notes: 'typed' }, field: 'notes' }));
+    store.dispatch(JobActions.edited({ id: 'fresh', document: { ...fresh, notes: 'typed' }, field: 'notes', at: 0 }));
     expect(await firstValueFrom(TestBed.inject(LocalCopies).unsent())).toEqual([
       { id: 'fresh', document: expect.objectContaining({ notes: 'typed' }) },
     ]);

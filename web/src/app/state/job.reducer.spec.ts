@@ -19,11 +19,11 @@ const after = (...actions: readonly Action[]): OpenJob => {
   return state?.entities['tug'] as OpenJob;
 };
 const opened = JobActions.opened({ stored: stored(1), draft: null });
-const edited = (name: string) => JobActions.edited({ id: 'tug', document: named(name), field: name });
+const edited = (name: string) => JobActions.edited({ id: 'tug', document: named(name), field: name, at: 0 });
 
 test('an edit is unsaved until the server has just that document', () => {
   const mine = named('A');
-  const first = JobActions.edited({ id: 'tug', document: mine, field: 'name' });
+  const first = JobActions.edited({ id: 'tug', document: mine, field: 'name', at: 0 });
   expect(after(opened).save).toBe('saved');
   expect(after(opened, first).save).toBe('unsaved');
   expect(after(opened, first, JobActions.saveStarted({ id: 'tug' }), JobActions.saved({ stored: stored(2, 'A'), sent: mine }))).toMatchObject({

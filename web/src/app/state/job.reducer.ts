@@ -58,7 +58,7 @@ function afterFailure(failure: Failure): Partial<OpenJob> {
 }
 
 function openJob({ id, document, version, updatedAt }: StoredJob, draft: Job | null): OpenJob {
-  const history = draft ? edit(startHistory(document), draft, 'draft') : startHistory(document);
+  const history = draft ? edit(startHistory(document), draft, 'draft', 0) : startHistory(document);
   return {
     id,
     history,
@@ -83,7 +83,7 @@ export const jobsFeature = createFeature({
     on(JobActions.openFailed, (state, { id, failure }): JobsState =>
       failure.kind === 'missing' ? { ...state, missing: [...state.missing, id] } : state,
     ),
-    on(JobActions.edited, (state, { id, document, field }) => change(state, id, (job) => afterEdit(job, edit(job.history, document, field)))),
+    on(JobActions.edited, (state, { id, document, field, at }) => change(state, id, (job) => afterEdit(job, edit(job.history, document, field, at)))),
     on(JobActions.undone, (state, { id }) => change(state, id, (job) => afterEdit(job, undo(job.history)))),
     on(JobActions.redone, (state, { id }) => change(state, id, (job) => afterEdit(job, redo(job.history)))),
     on(JobActions.saveStarted, (state, { id }) => change(state, id, () => ({ save: 'saving' }))),
@@ -101,7 +101,7 @@ export const jobsFeature = createFeature({
     on(JobActions.saveFailed, (state, { id, failure }) => change(state, id, () => afterFailure(failure))),
     on(JobActions.conflictFound, (state, { theirs, merged: { document, clashes } }) =>
       change(state, theirs.id, (job) => {
-        const history = edit(job.history, document, 'merged');
+        const history = edit(job.history, document, 'merged', 0);
         if (clashes.length > 0) return { history, save: 'conflict', theirs, clashes };
         return { history, saved: theirs.document, version: theirs.version, save: 'unsaved', theirs: null, clashes };
       }),
@@ -110,7 +110,7 @@ export const jobsFeature = createFeature({
       change(state, id, (job) =>
         job.theirs
           ? {
-              history: edit(job.history, document, 'settled'),
+              history: edit(job.history, document, 'settled', 0),
               saved: job.theirs.document,
               version: job.theirs.version,
               theirs: null,
@@ -124,7 +124,7 @@ export const jobsFeature = createFeature({
       change(state, id, (job) =>
         job.theirs
           ? {
-              history: edit(job.history, job.theirs.document, 'theirs'),
+              history: edit(job.history, job.theirs.document, 'theirs', 0),
               saved: job.theirs.document,
               version: job.theirs.version,
               savedAt: job.theirs.updatedAt,

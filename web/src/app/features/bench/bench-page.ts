@@ -6,7 +6,6 @@ import { Store } from '@ngrx/store';
 import { ALARMS, byUrgency, tileOf, type BenchEvent, type SectionTimer, type Tap, type Tile } from '@lift-bare/core';
 import { BenchActions } from '../../state/bench.actions';
 import { benchFeature } from '../../state/bench.reducer';
-import { shopFeature } from '../../state/shop.reducer';
 import { newEvent } from '../../state/new-event';
 import { toShop } from '../../state/shop-time';
 import { ThemeService } from '../../ui/theme.service';
@@ -14,9 +13,10 @@ import { Today } from '../../ui/today';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
+import { WhoField } from '../../ui/who-field';
 import { Alarm, type Ring } from './alarm';
 import { BenchLog } from './bench-log';
-import { BenchName } from './bench-name';
+import { Who } from '../../state/who';
 import { BenchTile } from './bench-tile';
 import { keepAwake } from './keep-awake';
 import { TAP_WORDS, thinOut, titleOf } from './tile-words';
@@ -32,7 +32,7 @@ const SHOWN_DONE = 12 * 60;
 /** The bench on a tablet or phone: every section under way as one large tile, the most urgent first. */
 @Component({
   selector: 'lb-bench-page',
-  imports: [BenchTile, TileTimes, BenchLog, ToastBar, Today, RouterLink, DatePipe],
+  imports: [WhoField, BenchTile, TileTimes, BenchLog, ToastBar, Today, RouterLink, DatePipe],
   templateUrl: './bench-page.html',
   styleUrl: './bench-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -47,10 +47,8 @@ export class BenchPage {
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
   protected readonly alarm = inject(Alarm);
-  protected readonly who = inject(BenchName);
+  protected readonly who = inject(Who);
 
-  private readonly shop = this.store.selectSignal(shopFeature.selectDocument);
-  protected readonly names = computed(() => this.shop().people.map(({ name }) => name));
   protected readonly link = this.store.selectSignal(benchFeature.selectLink);
   protected readonly queue = this.store.selectSignal(benchFeature.selectQueue);
   protected readonly refused = this.store.selectSignal(benchFeature.selectRefused);

@@ -1,11 +1,10 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { readJob, withValueAt } from '@lift-bare/core';
+import { placeText, readJob, valueText, withValueAt } from '@lift-bare/core';
 import { NzRadioModule } from 'ng-zorro-antd/radio';
 import type { OpenJob } from '../../state/job.reducer';
 import { JobContext } from '../../state/job-context';
-import { placeText, valueText } from './clash-words';
 
 type Side = 'mine' | 'theirs';
 

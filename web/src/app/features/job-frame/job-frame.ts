@@ -11,14 +11,16 @@ import { benchFeature } from '../../state/bench.reducer';
 import { JobContext } from '../../state/job-context';
 import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
+import { Toasts } from '../../ui/toast.service';
 import { ThemeService } from '../../ui/theme.service';
 import { Units } from '../../ui/units.service';
 import { STAGES } from '../../ui/words';
+import { WhoField } from '../../ui/who-field';
 
 /** The frame of an open job: order of work across the top, parts at the left, state and units at the foot. */
 @Component({
   selector: 'lb-job-frame',
-  imports: [RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar, WindowNote],
+  imports: [WhoField, RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar, WindowNote],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
   providers: [JobContext],
@@ -33,6 +35,7 @@ export class JobFrame {
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
   private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
   protected readonly words = STAGES;
   protected readonly stages = computed(() => this.context.plan()?.stages ?? []);
   protected readonly helpOpen = signal(false);
@@ -55,11 +58,24 @@ export class JobFrame {
   }
 
   private run(name: (typeof COMMAND_KEYS)[number]['name']): void {
-    if (name === 'undo') this.context.undo();
-    if (name === 'redo') this.context.redo();
+    if (name === 'undo') this.undo();
+    if (name === 'redo') this.redo();
     if (name === 'bench') void this.router.navigate(['/bench'], { queryParams: { job: this.jobId() } });
     if (name === 'help') this.helpOpen.update((open) => !open);
     if (name === 'next' || name === 'previous') this.step(name === 'next' ? 1 : -1);
+  }
+
+  /** Says what was taken back, also where it is out of sight. */
+  protected undo(): void {
+    const what = this.context.lastChange();
+    this.context.undo();
+    if (what !== null) this.toasts.say(`Undone: ${what}`, { label: 'Redo', run: () => this.redo() });
+  }
+
+  protected redo(): void {
+    const what = this.context.nextChange();
+    this.context.redo();
+    if (what !== null) this.toasts.say(`Done again: ${what}`, { label: 'Undo', run: () => this.undo() });
   }
 
   private step(by: 1 | -1): void {

@@ -31,7 +31,7 @@ async function list(versions: readonly object[], fails = false) {
 }
 
 test('an earlier version is looked at in words, and going back to it saves it over the newest', async () => {
-  const { root, press, saved, changed } = await list([{ version: 3, at: '2026-11-28T12:00:00.000Z' }]);
+  const { root, press, saved, changed } = await list([{ version: 3, at: '2026-11-28T12:00:00.000Z', by: 'Åse', changes: 'Name', current: false }]);
   await press('Look at it');
   expect(root.textContent).toContain(`${job.name}: ${job.parts.length} parts (${job.parts[0]?.name}`);
   await press('Go back to it');
@@ -42,7 +42,7 @@ test('an earlier version is looked at in words, and going back to it saves it ov
 test('none is said, and one that is gone meanwhile too', async () => {
   expect((await list([])).root.textContent).toContain('has not been changed since it was made');
   TestBed.resetTestingModule();
-  const { root, press } = await list([{ version: 3, at: '2026-11-28T12:00:00.000Z' }], true);
+  const { root, press } = await list([{ version: 3, at: '2026-11-28T12:00:00.000Z', by: 'Åse', changes: 'Name', current: false }], true);
   await press('Look at it');
   expect(root.querySelector('[role=alert]')?.textContent).toContain('not kept any more');
 });

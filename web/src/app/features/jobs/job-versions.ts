@@ -15,9 +15,14 @@ import { saveFile } from '../../ui/save-file';
     @for (one of versions() ?? []; track one.version) {
       <p>
         <b>{{ one.at | date: 'EEE d MMM, HH:mm' }}</b>
-        <button type="button" class="btn plain small" (click)="look(one)">Look at it</button>
-        <button type="button" class="btn plain small" (click)="take(one)">Save as file</button>
-        <button type="button" class="btn plain small" (click)="goBack(one)">Go back to it</button>
+        @if (one.by !== '') { <span>{{ one.by }}</span> }
+        <span class="soft">{{ one.changes }}</span>
+        @if (one.current) { <span class="flag">as it is now</span> }
+        @else {
+          <button type="button" class="btn plain small" (click)="look(one)">Look at it</button>
+          <button type="button" class="btn plain small" (click)="take(one)">Save as file</button>
+          <button type="button" class="btn plain small" (click)="goBack(one)">Go back to it</button>
+        }
         @if (looked()?.version === one.version) { <span class="soft">{{ looked()!.says }}</span> }
       </p>
     } @empty { <p class="soft">{{ versions() === null ? 'Reading…' : 'It has not been changed since it was made.' }}</p> }

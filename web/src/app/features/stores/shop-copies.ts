@@ -50,6 +50,12 @@ const NAMED = 12;
       <a class="btn quiet" [href]="api.bundle" download>Save all of it</a>
       <label class="btn quiet">Take jobs in <input type="file" class="sr" accept=".zip,application/zip" (change)="take($any($event.target))" /></label>
     </p>
+    <p class="soft">Tables, with the unit of each column in its head: the log of the bench, and the readings of the climate probe. Readings of another probe come in the same way: time, air, humidity, and the part where it was measured.</p>
+    <p class="acts">
+      <a class="btn quiet" [href]="api.log" download>Save the log</a>
+      <a class="btn quiet" [href]="api.readings" download>Save readings</a>
+      <label class="btn quiet">Take readings in <input type="file" class="sr" accept=".csv,text/csv" (change)="takeReadings($any($event.target))" /></label>
+    </p>
     <p class="basis">Without the server: npm run backup, and npm run restore with the name of a copy while the server is stopped.</p>
   `,
   styleUrl: './shop-part.css',
@@ -87,6 +93,12 @@ export class ShopCopies {
     const [file] = input.files ?? [];
     input.value = '';
     if (file) this.does(this.api.take(file), takenText);
+  }
+
+  protected takeReadings(input: HTMLInputElement): void {
+    const [file] = input.files ?? [];
+    input.value = '';
+    if (file) this.does(this.api.takeReadings(file), ({ taken }) => `${taken} ${taken === 1 ? 'reading' : 'readings'} taken in.`);
   }
 
   protected megabytes = (bytes: number): string => `${(bytes / 1_048_576).toFixed(1)} MB`;

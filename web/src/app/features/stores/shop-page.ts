@@ -10,11 +10,12 @@ import { ShopFigures } from './shop-figures';
 import { ShopOwnRows } from './shop-own-rows';
 import { ShopPeople } from './shop-people';
 import { ShopSchools } from './shop-schools';
+import { ShopScreens } from './shop-screens';
 
 /** The shop profile in its parts: figures and kit, air and papers, calendar, people, contractors, schools, own products; and the copies of all of it. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows, ShopCopies],
+  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows, ShopCopies, ShopScreens],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -33,5 +34,6 @@ export class ShopPage {
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },
     { id: 'copies', title: 'Copies' },
+    { id: 'screens', title: 'Screens and gauges' },
   ] as const;
 }

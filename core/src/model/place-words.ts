@@ -1,4 +1,6 @@
-import { upperFirst, type Job, type MergePath } from '@lift-bare/core';
+import type { Job } from './job.ts';
+import { changedPlaces, type MergePath } from './merge-documents.ts';
+import { upperFirst } from '../units/casing.ts';
 
 /** What a place of a document is called: entries by their names, fields by their own, "Parts, Bonnet, thickness". */
 export function placeText(path: MergePath, job: Job): string {
@@ -29,6 +31,18 @@ export function valueText(value: unknown): string {
 
 /** Lists whose entries name themselves. */
 const FRAMES = new Set(['parts', 'zones']);
+
+/** Places named in one breath. */
+const NAMED = 3;
+
+/** What was changed between two versions, "Place, temperature; Bonnet, thickness; 4 more"; nothing: empty. */
+export function changesText(before: Job, after: Job, most = NAMED): string {
+  const places = [...new Set(changedPlaces(before, after).map((path) => placeText(path, stepsInto(after, path) ? after : before)))];
+  const more = places.length > most ? [`${places.length - most} more`] : [];
+  return [...places.slice(0, most), ...more].join('; ');
+}
+
+const stepsInto = (job: Job, path: MergePath): boolean => path.reduce<unknown>(stepInto, job) !== undefined;
 
 const stepInto = (value: unknown, key: string): unknown =>
   Array.isArray(value) ? value.find((entry: unknown) => fieldOf(entry, 'id') === key) : fieldOf(value, key);
