@@ -26,6 +26,7 @@ export const benchEvent = (kind: BenchEvent['kind'], minutes: number, more: Part
   target: null,
   note: '',
   issued: null,
+  run: null,
   ...more,
 });
 export const readingAt = (minutes: number, temperature: number, surface: number | null = null): Reading => ({

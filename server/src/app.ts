@@ -17,6 +17,7 @@ import { planningRoutes } from './routes/planning.ts';
 import { backupRoutes, type BackupParts } from './routes/backups.ts';
 import { connectedRoutes, type Reached } from './routes/connected.ts';
 import { gaugeRoutes } from './routes/gauges.ts';
+import { runRoutes } from './routes/runs.ts';
 import { healthRoutes } from './routes/health.ts';
 import { signIn, type Passphrase } from './security/sign-in.ts';
 import { onlyOurOwn } from './security/only-our-own.ts';
@@ -93,6 +94,7 @@ export function createApp(parts: AppParts): Express {
   );
   app.use('/api/v1', benchRoutes(bench));
   app.use('/api/v1/gauges', gaugeRoutes({ gauges: parts.gauges, clock: bench.clock, tell: (reading) => bench.feed.tell('gauge', reading) }));
+  app.use('/api/v1', runRoutes(bench.bench));
   app.use('/api/v1/connected', connectedRoutes(bench.feed, parts.reached));
   app.use('/api/v1/forecast', forecastRoutes(forecast));
   app.use('/api/v1/schedule', scheduleRoutes(planner, profile));

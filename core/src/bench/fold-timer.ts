@@ -1,12 +1,5 @@
 import type { BenchEvent, Issued, Tap } from '../model/bench.ts';
-
-export interface LogLine {
-  readonly event: BenchEvent;
-  /** ms of the corrected time */
-  readonly at: number;
-  /** why it does not count; null where it does */
-  readonly ignored: string | null;
-}
+import { orderEvents, type LogLine } from './order-events.ts';
 
 /** One round of a section, ms; null while it has not happened. */
 export interface RoundRecord {
@@ -62,7 +55,7 @@ export function foldTimer(events: readonly BenchEvent[]): SectionTimer | null {
   const unique = [...new Map(events.map((event) => [event.id, event])).values()];
   const first = unique.find(({ kind }) => kind === 'issued');
   if (!first?.issued) return null;
-  const lines = ordered(unique);
+  const lines = orderEvents(unique, ({ kind }) => kind === 'issued');
   let phase: TimerPhase = 'to lay on';
   const rounds: RoundRecord[] = [];
   const log: LogLine[] = [];
@@ -87,14 +80,6 @@ export function foldTimer(events: readonly BenchEvent[]): SectionTimer | null {
 }
 
 const asTap = (kind: BenchEvent['kind']): Tap | null => (kind in ALLOWED ? (kind as Tap) : null);
-
-function ordered(events: readonly BenchEvent[]): LogLine[] {
-  const moved = new Map(events.filter(({ kind }) => kind === 'moved').map(({ target, at }) => [target, at]));
-  const taken = new Set(events.filter(({ kind }) => kind === 'taken-back').map(({ target }) => target));
-  return events
-    .map((event) => ({ event, at: Date.parse(moved.get(event.id) ?? event.at), ignored: taken.has(event.id) ? 'taken back' : null }))
-    .sort((a, b) => Number(b.event.kind === 'issued') - Number(a.event.kind === 'issued') || a.at - b.at);
-}
 
 function step(rounds: RoundRecord[], tap: Tap, at: number): TimerPhase {
   if (tap === 'laid-on' || tap === 're-applied') {

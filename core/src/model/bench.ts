@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { NEEDS_NOTE, RunEntry } from './run.ts';
 import { MethodKey } from './own-row.ts';
 import { Observation } from './test-patch.ts';
 
@@ -59,13 +60,14 @@ export const TAPS = ['laid-on', 'blistered', 'scraped', 're-applied', 'rinsed'] 
 export const BenchEvent = z
   .strictObject({
     id,
-    timer: id,
-    kind: z.enum(['issued', ...TAPS, 'moved', 'taken-back', 'set-aside']),
+    timer: id.describe('section of the bench, or run of a job'),
+    kind: z.enum(['issued', ...TAPS, 'moved', 'taken-back', 'set-aside', 'run']),
     at: z.iso.datetime().describe('when it happened; of a correction: the right time'),
     by: z.string().max(40, 'at most 40 characters').describe('who, or which screen'),
     target: id.nullable().default(null).describe('event that is corrected or taken back'),
-    note: z.string().max(300, 'at most 300 characters').default(''),
+    note: z.string().max(600, 'at most 600 characters').default(''),
     issued: Issued.nullable().default(null),
+    run: RunEntry.nullable().default(null).describe('of a run: what is said of it'),
   })
   .refine(({ kind, issued }) => (kind === 'issued') === (issued !== null), {
     path: ['issued'],
@@ -74,6 +76,11 @@ export const BenchEvent = z
   .refine(({ kind, target }) => (kind === 'moved' || kind === 'taken-back') === (target !== null), {
     path: ['target'],
     message: 'a correction names the event that it corrects',
+  })
+  .refine(({ kind, run }) => (kind === 'run') === (run !== null), { path: ['run'], message: 'what is said of a run belongs to its events' })
+  .refine(({ run, note }) => run === null || !NEEDS_NOTE.includes(run.what) || note.trim() !== '', {
+    path: ['note'],
+    message: 'needs a reason in words',
   })
   .refine(({ kind, note }) => kind !== 'set-aside' || note.trim() !== '', { path: ['note'], message: 'setting a dwell aside needs a reason' });
 export type BenchEvent = z.infer<typeof BenchEvent>;

@@ -1,4 +1,5 @@
 import { DEMO_JOBS } from '../demo/demo-jobs.ts';
+import { Percent } from '../units/quantities.ts';
 import type { Job } from './job.ts';
 import { changesText, placeText, valueText } from './place-words.ts';
 
@@ -29,7 +30,7 @@ test.each([
 describe('what was changed, in words', () => {
   const changed = (change: (job: Job) => Job): string => changesText(job, change(job));
 
-  test('a figure, by its place', () => expect(changed((own) => ({ ...own, place: { ...own.place, humidity: 71 } }))).toBe('Place, humidity'));
+  test('a figure, by its place', () => expect(changed((own) => ({ ...own, place: { ...own.place, humidity: Percent.parse(71) } }))).toBe('Place, humidity'));
 
   test('a part that is gone and one that came are named as wholes', () => {
     const fresh = { ...(part as Job['parts'][number]), id: 'fresh', name: 'Spare lid' };

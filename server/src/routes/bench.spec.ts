@@ -53,6 +53,7 @@ const event = (kind: BenchEvent['kind'], minutes: number, more: Partial<BenchEve
   target: null,
   note: '',
   issued: kind === 'issued' ? issued : null,
+  run: null,
   ...more,
 });
 

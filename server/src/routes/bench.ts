@@ -1,4 +1,4 @@
-import { foldTimer, Reading, wornSpells, type StoredEvent, type WornSpell } from '@lift-bare/core';
+import { entryText, foldRun, foldTimer, Reading, wornSpells, type LogLine, type StoredEvent, type WornSpell } from '@lift-bare/core';
 import express, { Router, type Request } from 'express';
 import { readBody } from '../api/read-body.ts';
 import { AppendEvents, type LogEntry } from '../api/schemas.ts';
@@ -87,17 +87,27 @@ export async function wornSince(bench: BenchStore, now: Date): Promise<WornSpell
 const textOf = (request: Request, name: string): string => (typeof request.query[name] === 'string' ? request.query[name] : '');
 const hoursOf = (request: Request): number => Math.min(24 * 31, Math.max(0, Number(textOf(request, 'hours')) || 24));
 
-/** The log of one section: every event, at its corrected time, with the reason where it does not count. */
+/** The log of one section or one run: every event, at its corrected time, with the reason where it does not count. */
 export function logOf(events: readonly StoredEvent[]): LogEntry[] {
   const timer = foldTimer(events);
-  if (!timer) return [];
+  if (timer) {
+    const { partName, zoneName, section } = timer.issued;
+    return linesOf(timer.log, events, `${partName}, ${zoneName}, ${section}`, ({ kind }) => kind);
+  }
+  const run = foldRun(events);
+  if (!run) return [];
+  const titles = new Map(run.plan.works.flatMap(({ id, operation, title }) => [[id, title] as const, [operation, title] as const]));
+  const titleOf = (id: string): string => titles.get(id) ?? id;
+  return linesOf(run.log, events, run.plan.name, ({ kind, run: entry }) => (entry ? entryText(entry, titleOf) : kind));
+}
+
+function linesOf(log: readonly LogLine[], events: readonly StoredEvent[], place: string, say: (event: LogLine['event']) => string): LogEntry[] {
   const stored = new Map(events.map((event) => [event.id, event]));
-  const { partName, zoneName, section } = timer.issued;
-  return timer.log.map(({ event, at, ignored }) => ({
+  return log.map(({ event, at, ignored }) => ({
     id: event.id,
     timer: event.timer,
-    place: `${partName}, ${zoneName}, ${section}`,
-    kind: event.kind,
+    place,
+    kind: say(event),
     at: new Date(at).toISOString(),
     receivedAt: stored.get(event.id)?.receivedAt ?? event.at,
     by: event.by,

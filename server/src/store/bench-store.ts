@@ -3,6 +3,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { Between, In, LessThanOrEqual, MoreThanOrEqual, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import type { Database } from './database.ts';
 import { EventEntity, ReadingEntity, TimerEntity, type EventRow, type TimerRow } from './entities.ts';
+import { issuedOf, keepIssued, refreshRun, searchRuns, startTrouble, type BookHit, type IssuedDocument } from './run-rows.ts';
 import { experienceFor, keepBenchDwells } from './experience.ts';
 import { parsed } from './parsed.ts';
 import type { Clock } from './job-store.ts';
@@ -104,6 +105,16 @@ export class BenchStore {
     });
   }
 
+  /** Job and shop as each run of it was started with, oldest first. */
+  issued(jobId: string): Promise<IssuedDocument[]> {
+    return this.database.read((manager) => issuedOf(manager, jobId));
+  }
+
+  /** What was said of any job in which a word stands, newest first. */
+  search(text: string, most: number): Promise<BookHit[]> {
+    return this.database.read((manager) => searchRuns(manager, text, most));
+  }
+
   experience(jobId: string | null): Promise<Experience> {
     return this.database.read((manager) => experienceFor(manager, jobId));
   }
@@ -126,7 +137,8 @@ export class BenchStore {
     if (at > this.clock().getTime() + AHEAD) return { path: ['at'], reason: 'lies in the future: is the clock of this screen right?' };
     const timer = await manager.findOneBy(TimerEntity, { id: event.timer });
     if (event.kind === 'issued') return timer ? { path: ['timer'], reason: 'this section is on the bench already' } : null;
-    if (!timer) return { path: ['timer'], reason: 'this section was never put on the bench' };
+    if (event.run?.what === 'started') return startTrouble(manager, event.timer, event.run.job);
+    if (!timer) return { path: ['timer'], reason: event.kind === 'run' ? 'this job was never started' : 'this section was never put on the bench' };
     if (at < Date.parse(timer.issuedAt) - BEFORE_ISSUE)
       return { path: ['at'], reason: 'lies more than a day before the section was put on the bench' };
     if (event.target === null) return null;
@@ -135,7 +147,8 @@ export class BenchStore {
   }
 
   private async add(manager: EntityManager, event: BenchEvent): Promise<StoredEvent> {
-    const { id, timer, kind, at, by, target, note, issued } = event;
+    const { id, timer, kind, at, by, target, note, issued, run } = event;
+    if (run?.what === 'started') await keepIssued(manager, event, run.job);
     if (issued)
       await manager.insert(TimerEntity, {
         id: timer,
@@ -158,6 +171,7 @@ export class BenchStore {
       target,
       note,
       issued: issued && JSON.stringify(issued),
+      run: run && JSON.stringify(run),
       reading: reading && JSON.stringify(reading),
     };
     await manager.insert(EventEntity, row);
@@ -167,7 +181,9 @@ export class BenchStore {
   /** State and watched dwells of a section after new events. */
   private async refresh(manager: EntityManager, id: string): Promise<void> {
     const rows = await manager.find(EventEntity, { where: { timerId: id }, order: { sequence: 'ASC' } });
-    const timer = foldTimer(rows.flatMap(toStored));
+    const events = rows.flatMap(toStored);
+    if (events.some(({ kind }) => kind === 'run')) return refreshRun(manager, id, events);
+    const timer = foldTimer(events);
     if (!timer) return;
     const lastAt = new Date(Math.max(...timer.log.map(({ at }) => at))).toISOString();
     await manager.update(TimerEntity, { id }, { lastAt, state: timer.removed ? 'removed' : timer.done ? 'done' : 'open' });
@@ -177,12 +193,11 @@ export class BenchStore {
 
 /** What was said once under an id stays so. */
 function otherThan(event: BenchEvent, known: StoredEvent | undefined): Omit<Refused, 'id'> | null {
-  const { timer, kind, at, by, target, note, issued } = event;
-  const same = known && isDeepStrictEqual({ timer, kind, at, by, target, note, issued }, pick(known));
+  const same = known && isDeepStrictEqual(pick(event), pick(known));
   return same ? null : { path: ['id'], reason: 'another event is kept under this id, and what was said stays' };
 }
 
-const pick = ({ timer, kind, at, by, target, note, issued }: StoredEvent) => ({ timer, kind, at, by, target, note, issued });
+const pick = ({ timer, kind, at, by, target, note, issued, run }: BenchEvent) => ({ timer, kind, at, by, target, note, issued, run });
 
 async function readingAt(manager: EntityManager, at: string): Promise<Reading | null> {
   const row = await manager.findOne(ReadingEntity, { where: { at: LessThanOrEqual(at) }, order: { at: 'DESC' } });
@@ -199,7 +214,7 @@ async function readingsOf(manager: EntityManager, { rounds }: SectionTimer): Pro
 }
 
 /** A row that is no event any more, of a kind that this program does not know, is left out: the rest of the section stands. */
-function toStored({ id, timerId, kind, at, receivedAt, by, target, note, issued, reading }: EventRow): StoredEvent[] {
+function toStored({ id, timerId, kind, at, receivedAt, by, target, note, issued, run, reading }: EventRow): StoredEvent[] {
   const read = StoredEvent.safeParse({
     id,
     timer: timerId,
@@ -210,6 +225,7 @@ function toStored({ id, timerId, kind, at, receivedAt, by, target, note, issued,
     target,
     note,
     issued: issued && parsed(issued),
+    run: run && parsed(run),
     reading: reading && parsed(reading),
   });
   return read.success ? [read.data] : [];

@@ -60,6 +60,8 @@ export interface EventRow {
   note: string;
   /** plan as issued and reading, as JSON text */
   issued: string | null;
+  /** what is said of a run, as JSON text */
+  run: string | null;
   reading: string | null;
 }
 
@@ -164,6 +166,7 @@ export const EventEntity = new EntitySchema<EventRow>({
     target: { type: 'text', nullable: true },
     note: { type: 'text' },
     issued: { type: 'text', nullable: true },
+    run: { type: 'text', nullable: true },
     reading: { type: 'text', nullable: true },
   },
 });
@@ -231,4 +234,38 @@ export const VersionEntity = new EntitySchema<VersionRow>({
   },
 });
 
-export const ENTITIES = [JobEntity, ZoneEntity, ShopEntity, TimerEntity, EventEntity, ReadingEntity, ObservationEntity, FileEntity, VersionEntity];
+/** A job and its shop as a run of it was started with. */
+export interface IssuedRow {
+  eventId: string;
+  jobId: string;
+  version: number;
+  at: string;
+  document: string;
+  shop: string;
+}
+
+export const IssuedEntity = new EntitySchema<IssuedRow>({
+  name: 'issued_plan',
+  tableName: 'issued_plans',
+  columns: {
+    eventId: { type: 'text', primary: true, name: 'event_id' },
+    jobId: { type: 'text', name: 'job_id' },
+    version: { type: 'integer' },
+    at: { type: 'text' },
+    document: { type: 'text' },
+    shop: { type: 'text' },
+  },
+});
+
+export const ENTITIES = [
+  JobEntity,
+  ZoneEntity,
+  ShopEntity,
+  TimerEntity,
+  EventEntity,
+  ReadingEntity,
+  ObservationEntity,
+  FileEntity,
+  VersionEntity,
+  IssuedEntity,
+];

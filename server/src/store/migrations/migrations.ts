@@ -4,6 +4,15 @@ import { Files1764000002000 } from './3-files.ts';
 import { Figures1764000003000 } from './4-figures.ts';
 import { Versions1764000004000 } from './5-versions.ts';
 import { Who1764000005000 } from './6-who.ts';
+import { Runs1764000006000 } from './7-runs.ts';
 
 /** In their order; the last one tells how new a database is. */
-export const MIGRATIONS = [First1764000000000, Bench1764000001000, Files1764000002000, Figures1764000003000, Versions1764000004000, Who1764000005000];
+export const MIGRATIONS = [
+  First1764000000000,
+  Bench1764000001000,
+  Files1764000002000,
+  Figures1764000003000,
+  Versions1764000004000,
+  Who1764000005000,
+  Runs1764000006000,
+];

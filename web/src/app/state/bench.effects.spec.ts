@@ -20,6 +20,7 @@ const event = (id: string): BenchEvent => ({
   target: null,
   note: '',
   issued: null,
+  run: null,
 });
 const hello: LiveWord = { kind: 'hello', data: { now: '2026-11-25T09:00:00.000Z', speed: 1 } };
 

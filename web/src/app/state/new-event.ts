@@ -11,4 +11,5 @@ export const newEvent = (timer: string, kind: BenchEvent['kind'], at: number, by
   target: null,
   note: '',
   issued: null,
+  run: null,
 });

@@ -1,0 +1,117 @@
+import type { Lag, Operation } from '../model/operation.ts';
+import { titleOf } from '../schedule/network.ts';
+import type { Run } from './fold-run.ts';
+import type { RunNetwork } from './run-network.ts';
+
+export type ClockKind = Lag['what'] | 'alone' | 'pot-life';
+
+/** Something that runs by itself until the next step may begin, or has to. Times in ms. */
+export interface RunClock {
+  readonly id: string;
+  readonly job: string;
+  readonly what: ClockKind;
+  /** step that waits for it; of a mix the step that uses it */
+  readonly work: string;
+  readonly title: string;
+  readonly where: readonly string[];
+  /** what it runs from */
+  readonly after: string;
+  readonly opens: number;
+  /** null: it stays open */
+  readonly closes: number | null;
+  readonly missed: Lag['missed'];
+}
+
+export type ClockState = 'runs' | 'ready' | 'closing' | 'missed';
+
+/** Share of a window, and ms, that are left when it begins to close; model assumption. */
+const LAST_SHARE = 0.25;
+const LAST = 3_600_000;
+
+/** @returns state, and ms until it changes: until it opens, closes, or since it closed (below 0); null: it stays as it is */
+export function clockAt({ opens, closes }: RunClock, now: number): { readonly state: ClockState; readonly left: number | null } {
+  if (now < opens) return { state: 'runs', left: opens - now };
+  if (closes === null) return { state: 'ready', left: null };
+  const left = closes - now;
+  if (left <= 0) return { state: 'missed', left };
+  return { state: left <= Math.min(LAST, LAST_SHARE * (closes - opens)) ? 'closing' : 'ready', left };
+}
+
+const MINUTE = 60_000;
+
+/**
+ * Every clock of a run: one for each step that waits for what is over, by the latest that must have passed and the first window that closes, and one for each
+ * mix in use.
+ * @param potLives min by product; one that is not named has none
+ */
+export function runClocks({ activities, spans, begun, over }: RunNetwork, run: Run, potLives: ReadonlyMap<string, number>): RunClock[] {
+  const byStep = new Map<number, RunClock>();
+  for (const { from, to, least, most, what, missed } of spans) {
+    const [opener, waiter] = [activities[from], activities[to]];
+    const end = opener && over.get(opener.id);
+    if (!opener || !waiter || end === undefined || begun.has(to) || (least === 0 && most === null)) continue;
+    const clock: RunClock = {
+      id: waiter.id,
+      job: run.job,
+      what: what ?? 'alone',
+      work: waiter.id,
+      title: titleOf(waiter),
+      where: waiter.operation.where,
+      after: titleOf(opener),
+      opens: end + least * MINUTE,
+      closes: most === null ? null : end + most * MINUTE,
+      missed,
+    };
+    byStep.set(to, both(byStep.get(to), clock));
+  }
+  return [...byStep.values(), ...mixesInUse(activities, run, potLives)].map((clock) => ({ ...clock, id: `${clock.id} ${clock.what}` }));
+}
+
+/** Both have to hold: the later opening, the earlier close; named after the one that closes, else after the one that opens last. */
+function both(known: RunClock | undefined, next: RunClock): RunClock {
+  if (!known) return next;
+  const named =
+    known.closes === null && next.closes === null
+      ? next.opens > known.opens
+        ? next
+        : known
+      : (next.closes ?? Infinity) < (known.closes ?? Infinity)
+        ? next
+        : known;
+  const closes = Math.min(known.closes ?? Infinity, next.closes ?? Infinity);
+  return { ...named, opens: Math.max(known.opens, next.opens), closes: closes === Infinity ? null : closes };
+}
+
+/** Paint that is mixed: from the beginning of the step that uses it. */
+function mixesInUse(activities: RunNetwork['activities'], run: Run, potLives: ReadonlyMap<string, number>): RunClock[] {
+  return activities.flatMap((activity): RunClock[] => {
+    const record = run.works.get(activity.id);
+    const { coat, where }: Operation = activity.operation;
+    const life = coat && potLives.get(coat.product);
+    if (!coat || !record || record.state === 'done' || life === undefined || life === null) return [];
+    return [
+      {
+        id: activity.id,
+        job: run.job,
+        what: 'pot-life',
+        work: activity.id,
+        title: titleOf(activity),
+        where,
+        after: coat.name,
+        opens: record.from,
+        closes: record.from + life * MINUTE,
+        missed: null,
+      },
+    ];
+  });
+}
+
+const ORDER: readonly ClockState[] = ['missed', 'closing', 'ready', 'runs'];
+
+/** The most urgent first: what is missed or closes, what may begin, what runs; of the same the first to change. */
+export const byNeed =
+  (now: number) =>
+  (a: RunClock, b: RunClock): number => {
+    const [one, other] = [clockAt(a, now), clockAt(b, now)];
+    return ORDER.indexOf(one.state) - ORDER.indexOf(other.state) || (one.left ?? Infinity) - (other.left ?? Infinity) || a.id.localeCompare(b.id);
+  };

@@ -1,0 +1,80 @@
+import { DEFAULT_SHOP, foldRun, type StoredEvent } from '@lift-bare/core';
+import type { EntityManager } from 'typeorm';
+import { EventEntity, IssuedEntity, JobEntity, ShopEntity, TimerEntity } from './entities.ts';
+import { parsed } from './parsed.ts';
+
+interface Trouble {
+  readonly path: readonly string[];
+  readonly reason: string;
+}
+
+/** Why a job cannot be started; null: it can. A run goes by the id of its job. */
+export async function startTrouble(manager: EntityManager, run: string, job: string): Promise<Trouble | null> {
+  if (run !== job) return { path: ['timer'], reason: 'a run goes by the id of its job' };
+  const known = await manager.findOneBy(JobEntity, { id: job });
+  return known && known.deletedAt === null ? null : { path: ['run', 'job'], reason: 'this job is not kept here: save it first' };
+}
+
+/** Keeps job and shop as they are at the start of a run. */
+export async function keepIssued(manager: EntityManager, { id, at, timer }: { id: string; at: string; timer: string }, job: string): Promise<void> {
+  const [known, shop] = [await manager.findOneByOrFail(JobEntity, { id: job }), await manager.find(ShopEntity, { take: 1 })];
+  await manager.insert(IssuedEntity, {
+    eventId: id,
+    jobId: job,
+    version: known.version,
+    at,
+    document: known.document,
+    shop: shop[0]?.document ?? JSON.stringify(DEFAULT_SHOP),
+  });
+  if (!(await manager.existsBy(TimerEntity, { id: timer })))
+    await manager.insert(TimerEntity, { id: timer, jobId: job, zoneId: '', section: '', issuedAt: at, lastAt: at, state: 'open' });
+}
+
+/** State of a run after new events: off the bench where its start was taken back, done when it was handed over. */
+export async function refreshRun(manager: EntityManager, id: string, events: readonly StoredEvent[]): Promise<void> {
+  const run = foldRun(events);
+  const lastAt = events.reduce((last, { at }) => (at > last ? at : last), '');
+  await manager.update(TimerEntity, { id }, { lastAt, state: run === null ? 'removed' : run.handedOver === null ? 'open' : 'done' });
+}
+
+/** One thing said of a job, as a search finds it. */
+export interface BookHit {
+  readonly job: string;
+  readonly at: string;
+  readonly by: string;
+  readonly note: string;
+  readonly run: unknown;
+  /** of the job as it is called now */
+  readonly name: string;
+}
+
+/** A job and its shop as a run was started with them. */
+export interface IssuedDocument {
+  readonly event: string;
+  readonly version: number;
+  readonly at: string;
+  readonly document: unknown;
+  readonly shop: unknown;
+}
+
+export async function issuedOf(manager: EntityManager, jobId: string): Promise<IssuedDocument[]> {
+  const rows = await manager.find(IssuedEntity, { where: { jobId }, order: { at: 'ASC' } });
+  return rows.map(({ eventId, version, at, document, shop }) => ({ event: eventId, version, at, document: parsed(document), shop: parsed(shop) }));
+}
+
+/** What was said of any job in which a word stands: products, batches, notes, defects, operations. Newest first. */
+export async function searchRuns(manager: EntityManager, text: string, most: number): Promise<BookHit[]> {
+  const like = `%${text.replace(/[%_\\]/g, '\\$&')}%`;
+  const rows = await manager
+    .createQueryBuilder(EventEntity, 'event')
+    .where(
+      `event.run IS NOT NULL AND json_extract(event.run, '$.what') <> 'started' AND (event.run LIKE :like ESCAPE '\\' OR event.note LIKE :like ESCAPE '\\')`,
+      { like },
+    )
+    .orderBy('event.at', 'DESC')
+    .limit(most)
+    .getMany();
+  const jobs = await manager.find(JobEntity, { select: { id: true, name: true } });
+  const names = new Map(jobs.map(({ id, name }) => [id, name]));
+  return rows.map(({ timerId, at, by, note, run }) => ({ job: timerId, name: names.get(timerId) ?? '', at, by, note, run: run && parsed(run) }));
+}
