@@ -30,7 +30,8 @@ test.each([
 describe('what was changed, in words', () => {
   const changed = (change: (job: Job) => Job): string => changesText(job, change(job));
 
-  test('a figure, by its place', () => expect(changed((own) => ({ ...own, place: { ...own.place, humidity: Percent.parse(71) } }))).toBe('Place, humidity'));
+  test('a figure, by its place', () =>
+    expect(changed((own) => ({ ...own, place: { ...own.place, humidity: Percent.parse(71) } }))).toBe('Place, humidity'));
 
   test('a part that is gone and one that came are named as wholes', () => {
     const fresh = { ...(part as Job['parts'][number]), id: 'fresh', name: 'Spare lid' };

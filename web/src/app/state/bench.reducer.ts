@@ -1,5 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { foldTimer, NO_EXPERIENCE, type BenchEvent, type Experience, type Reading, type SectionTimer } from '@lift-bare/core';
+import { foldRun, foldTimer, NO_EXPERIENCE, type BenchEvent, type Experience, type Reading, type Run, type SectionTimer } from '@lift-bare/core';
 import type { RefusedEvent } from '../api/bench-api';
 import { BenchActions, type Queued } from './bench.actions';
 import { isoOf, OWN_CLOCK, toShop, type ShopTime } from './shop-time';
@@ -74,6 +74,8 @@ export const benchFeature = createFeature({
   extraSelectors: ({ selectKnown, selectQueue }) => ({
     /** every section that is on the bench, with what this screen has not sent yet */
     selectTimers: createSelector(selectKnown, selectQueue, timersOf),
+    /** every job that runs or was handed over lately, by its id, likewise */
+    selectRuns: createSelector(selectKnown, selectQueue, runsOf),
   }),
 });
 
@@ -92,12 +94,19 @@ function withEvents(known: BenchSlice['known'], events: readonly BenchEvent[]): 
   return next;
 }
 
-function timersOf(known: BenchSlice['known'], queue: readonly Queued[]): SectionTimer[] {
-  const all = withEvents(
+const withQueue = (known: BenchSlice['known'], queue: readonly Queued[]): BenchSlice['known'] =>
+  withEvents(
     known,
     queue.map(({ event }) => event),
   );
-  return Object.values(all).flatMap((events) => {
+
+function runsOf(known: BenchSlice['known'], queue: readonly Queued[]): Readonly<Record<string, Run>> {
+  const runs = Object.values(withQueue(known, queue)).flatMap((events) => (events.some(({ kind }) => kind === 'run') ? (foldRun(events) ?? []) : []));
+  return Object.fromEntries(runs.map((run) => [run.job, run]));
+}
+
+function timersOf(known: BenchSlice['known'], queue: readonly Queued[]): SectionTimer[] {
+  return Object.values(withQueue(known, queue)).flatMap((events) => {
     const timer = foldTimer(events);
     return timer && !timer.removed ? [timer] : [];
   });

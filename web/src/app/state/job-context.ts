@@ -11,6 +11,7 @@ import {
   readWith,
   remedied,
   withOwnRows,
+  withRun,
   type DocumentIssue,
   type Method,
   type Part,
@@ -29,6 +30,7 @@ import { inSlices } from './in-slices';
 import { ShopActions } from './shop.actions';
 import { shopFeature } from './shop.reducer';
 import { toShop } from './shop-time';
+import { withSeen } from './with-seen';
 
 /** Everything the stages of one open job share: document, plan, the zone looked at, and the way to change the document. */
 @Injectable()
@@ -44,10 +46,7 @@ export class JobContext {
   private readonly profile = this.store.selectSignal(shopFeature.selectDocument);
   private readonly experience = this.store.selectSignal(benchFeature.selectExperience);
   /** the profile with the dwells that were watched: what this job is planned with */
-  readonly shop = computed(() => {
-    const experience = this.experience()[this.jobId()];
-    return experience && experience.here.length + experience.earlier.length > 0 ? { ...this.profile(), experience } : this.profile();
-  });
+  readonly shop = computed(() => withSeen(this.profile(), this.experience()[this.jobId()]));
   /** the catalogue with the shop's own rows */
   readonly catalogue = computed(() => withOwnRows(CATALOGUE, this.shop().ownRows));
   /** what the probe has read, oldest first */
@@ -59,6 +58,14 @@ export class JobContext {
   readonly handOver = signal<string | null>(null);
   readonly open = computed<OpenJob | null>(() => this.entities()[this.jobId()] ?? null);
   readonly job = computed(() => this.open()?.history.present ?? null);
+  private readonly runs = this.store.selectSignal(benchFeature.selectRuns);
+  /** the job under way; null: not started */
+  readonly run = computed(() => this.runs()[this.jobId()] ?? null);
+  /** the document with what has happened of it: what dates are made from */
+  readonly worked = computed(() => {
+    const job = this.job();
+    return job && withRun(job, this.run());
+  });
   /** follows document and shop; a large job is planned in slices, and until then the last plan stands */
   readonly plan = signal<Plan | null>(null);
 

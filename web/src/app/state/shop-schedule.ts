@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Job } from '@lift-bare/core';
-import { catchError, forkJoin, map, of, switchMap, type Observable } from 'rxjs';
+import { withRun, type Job } from '@lift-bare/core';
+import { catchError, debounceTime, forkJoin, map, of, switchMap, type Observable } from 'rxjs';
 import { Api, type JobSummary } from '../api/api';
 import { NOT_YET, ScheduleClient, type ScheduleState } from '../workers/schedule-client';
 import { benchFeature } from './bench.reducer';
@@ -10,6 +10,8 @@ import { toShop } from './shop-time';
 
 /** Jobs that are laid out together; more are not open at a time in a shop of this kind. */
 const MOST = 20;
+/** ms after the last tap before all is laid out anew. */
+const SETTLE = 100;
 
 export interface ShopState extends ScheduleState {
   readonly jobs: readonly { readonly id: string; readonly job: Job }[];
@@ -24,6 +26,7 @@ export class ShopSchedule {
   private readonly api = inject(Api);
   private readonly client = inject(ScheduleClient);
   private readonly store = inject(Store);
+  private readonly runs = this.store.select(benchFeature.selectRuns).pipe(debounceTime(SETTLE));
   private readonly time = this.store.selectSignal(benchFeature.selectTime);
 
   readonly now = (): number => toShop(this.time(), Date.now());
@@ -33,6 +36,9 @@ export class ShopSchedule {
     return this.store.select(shopFeature.selectDocument).pipe(
       switchMap((shop) =>
         this.stored().pipe(
+          switchMap((stored) =>
+            this.runs.pipe(map((runs) => ({ ...stored, jobs: stored.jobs.map(({ id, job }) => ({ id, job: withRun(job, runs[id] ?? null) })) }))),
+          ),
           switchMap(({ jobs, left }) => {
             const state: Observable<ScheduleState> = jobs.length === 0 ? of({ ...NOT_YET, busy: false }) : this.client.of(jobs, shop, this.now());
             return state.pipe(map((own): ShopState => ({ ...own, jobs, left })));

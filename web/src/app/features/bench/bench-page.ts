@@ -7,7 +7,7 @@ import { ALARMS, byUrgency, tileOf, type BenchEvent, type SectionTimer, type Tap
 import { BenchActions } from '../../state/bench.actions';
 import { benchFeature } from '../../state/bench.reducer';
 import { newEvent } from '../../state/new-event';
-import { toShop } from '../../state/shop-time';
+import { ShopNow } from '../../state/shop-now';
 import { ThemeService } from '../../ui/theme.service';
 import { Today } from '../../ui/today';
 import { ToastBar } from '../../ui/toast-bar';
@@ -18,12 +18,13 @@ import { Alarm, type Ring } from './alarm';
 import { BenchLog } from './bench-log';
 import { Who } from '../../state/who';
 import { BenchTile } from './bench-tile';
+import { RunLogList } from '../run/run-log-list';
+import { RunPanel } from '../run/run-panel';
 import { keepAwake } from './keep-awake';
 import { TAP_WORDS, thinOut, titleOf } from './tile-words';
 import { TileTimes, type Correction } from './tile-times';
 
-/** ms between two looks at the clock, and between two rings for the same thing. */
-const TICK = 500;
+/** ms between two rings for the same thing. */
 const RING_AGAIN = 30_000;
 const READING_EVERY = 3 * 60_000;
 /** min for which a finished section stays in sight. */
@@ -32,7 +33,7 @@ const SHOWN_DONE = 12 * 60;
 /** The bench on a tablet or phone: every section under way as one large tile, the most urgent first. */
 @Component({
   selector: 'lb-bench-page',
-  imports: [WhoField, BenchTile, TileTimes, BenchLog, ToastBar, Today, RouterLink, DatePipe],
+  imports: [WhoField, RunPanel, RunLogList, BenchTile, TileTimes, BenchLog, ToastBar, Today, RouterLink, DatePipe],
   templateUrl: './bench-page.html',
   styleUrl: './bench-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,15 +50,16 @@ export class BenchPage {
   protected readonly alarm = inject(Alarm);
   protected readonly who = inject(Who);
 
+  private readonly allRuns = this.store.selectSignal(benchFeature.selectRuns);
+  protected readonly runs = computed(() => Object.values(this.allRuns()).filter(({ job }) => this.job() === undefined || job === this.job()));
+  protected readonly running = computed(() => this.runs().filter(({ handedOver }) => handedOver === null).length);
   protected readonly link = this.store.selectSignal(benchFeature.selectLink);
   protected readonly queue = this.store.selectSignal(benchFeature.selectQueue);
   protected readonly refused = this.store.selectSignal(benchFeature.selectRefused);
   private readonly readings = this.store.selectSignal(benchFeature.selectReadings);
-  private readonly time = this.store.selectSignal(benchFeature.selectTime);
   private readonly all = this.store.selectSignal(benchFeature.selectTimers);
 
-  private readonly ticks = signal(Date.now());
-  protected readonly now = computed(() => toShop(this.time(), this.ticks()));
+  protected readonly now = inject(ShopNow).now;
   protected readonly timers = computed(() => this.all().filter(({ issued }) => this.job() === undefined || issued.job === this.job()));
   /** sections of other jobs, that are not shown */
   protected readonly elsewhere = computed(() => this.all().filter(({ done }) => !done).length - this.timers().filter(({ done }) => !done).length);
@@ -89,8 +91,6 @@ export class BenchPage {
   constructor() {
     this.store.dispatch(BenchActions.joined());
     const destroyed = inject(DestroyRef);
-    const ticking = setInterval(() => this.ticks.set(Date.now()), TICK);
-    destroyed.onDestroy(() => clearInterval(ticking));
     keepAwake(destroyed);
     effect(() => {
       const tiles = this.tiles();

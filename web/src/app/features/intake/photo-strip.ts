@@ -3,7 +3,7 @@ import { fileAddress, FilesApi } from '../../api/files-api';
 import { failureOf } from '../../api/problem';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
-import { shrinkPhoto } from './shrink-photo';
+import { shrinkPhoto } from '../../ui/shrink-photo';
 
 const MOST = 12;
 

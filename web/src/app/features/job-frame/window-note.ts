@@ -32,7 +32,7 @@ export class WindowNote {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   private readonly tick = toSignal(interval(LOOK));
-  private readonly running = computed(() => openWindows(this.context.plan()?.operations ?? [], this.context.job()?.progress ?? []));
+  private readonly running = computed(() => openWindows(this.context.plan()?.operations ?? [], this.context.worked()?.progress ?? []));
   protected readonly closing = computed(() => {
     this.tick();
     const now = this.context.now();

@@ -5,12 +5,13 @@ import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
+import { RunStart } from '../run/run-start';
 import { groupSteps } from './group-steps';
 
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
-  imports: [OperationLine, WaysOut],
+  imports: [OperationLine, WaysOut, RunStart],
   templateUrl: './run-sheet-page.html',
   styleUrls: ['../../ui/sheet.css', './run-sheet-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -35,6 +35,7 @@ import { ScheduleApi } from '../../api/schedule-api';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { saveBlob } from '../../ui/save-file';
 import { JobContext } from '../../state/job-context';
+import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 import { byPart, byPerson } from './chart-rows';
@@ -66,6 +67,7 @@ export class TimePage {
   private readonly client = inject(ScheduleClient);
   private readonly planner = inject(PlannerClient);
   private readonly api = inject(ScheduleApi);
+  private readonly log = inject(RunLog);
 
   protected readonly view = signal<'part' | 'person'>('part');
   protected readonly close = signal(false);
@@ -84,7 +86,7 @@ export class TimePage {
   private readonly area = viewChild.required<ElementRef<HTMLElement>>('area');
 
   private readonly given = computed(() => {
-    const job = this.context.job();
+    const job = this.context.worked();
     return job && this.context.plan() ? { job, shop: this.context.shop(), id: this.context.jobId() } : null;
   });
   protected readonly state = toSignal(
@@ -187,19 +189,26 @@ export class TimePage {
   }
 
   protected begin(work: ScheduledWork): void {
-    this.context.edit(`progress ${work.id}`, (job) => begun(job, work, this.now()));
+    if (this.context.run()) this.log.say(this.context.jobId(), { what: 'begun', work: work.id, zones: work.zones });
+    else this.context.edit(`progress ${work.id}`, (job) => begun(job, work, this.now()));
   }
 
   protected finish(work: ScheduledWork): void {
-    this.context.edit(`progress ${work.id}`, (job) => done(job, work, this.now()));
+    if (this.context.run()) this.log.say(this.context.jobId(), { what: 'done', work: work.id, zones: work.zones });
+    else this.context.edit(`progress ${work.id}`, (job) => done(job, work, this.now()));
   }
 
   protected correct(id: string, end: 'from' | 'to', at: Date): void {
-    this.context.edit(`progress ${id} ${end}`, (job) => corrected(job, id, end, Math.min(at.getTime(), this.now())));
+    const time = Math.min(at.getTime(), this.now());
+    const run = this.context.run();
+    if (run?.works.has(id)) this.log.correct(run, id, end, time);
+    else this.context.edit(`progress ${id} ${end}`, (job) => corrected(job, id, end, time));
   }
 
   protected takeBack(id: string): void {
-    this.context.edit(`progress ${id}`, (job) => takenBack(job, id));
+    const run = this.context.run();
+    if (run?.works.has(id)) this.log.takeWorkBack(run, id);
+    else this.context.edit(`progress ${id}`, (job) => takenBack(job, id));
   }
 
   protected ask(): void {

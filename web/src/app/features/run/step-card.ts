@@ -1,0 +1,67 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { CATALOGUE, filmRangeOf, holdState, WORN, type Operation, type Run, type RunEntry, type RunStep } from '@lift-bare/core';
+import { Units } from '../../ui/units.service';
+import { FilmEntry } from './film-entry';
+import { HoldEntry } from './hold-entry';
+import { NoteEntry } from './note-entry';
+import { UsedEntry } from './used-entry';
+
+/** What somebody says of a step, with the text that belongs to it. */
+export interface Said {
+  readonly entry: RunEntry;
+  readonly note: string;
+}
+
+type Extra = 'used' | 'film' | 'note' | null;
+
+/** One step that can be done now: what to wear, what to mind, the hold point, and one large tap for what happens next. */
+@Component({
+  selector: 'lb-step-card',
+  imports: [HoldEntry, UsedEntry, FilmEntry, NoteEntry],
+  templateUrl: './step-card.html',
+  styleUrl: './step-card.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StepCard {
+  readonly step = input.required<RunStep>();
+  readonly run = input.required<Run>();
+  readonly operations = input.required<readonly Operation[]>();
+  /** how many steps there are, and min of hands of this one */
+  readonly count = input.required<number>();
+  readonly hand = input.required<number>();
+  readonly jobName = input<string | null>(null);
+  readonly said = output<Said>();
+
+  protected readonly units = inject(Units);
+  protected readonly extra = signal<Extra>(null);
+  protected readonly more = signal(false);
+  protected readonly operation = computed(() => this.step().operation);
+  protected readonly wear = computed(() => this.operation().protection.filter(({ guard }) => WORN.includes(guard)));
+  protected readonly around = computed(() => this.operation().protection.filter(({ guard }) => !WORN.includes(guard)));
+  protected readonly held = computed(() => holdState(this.run(), this.operation().id));
+  /** done only once its own hold point is met, or let go in writing */
+  protected readonly barred = computed(() => ['open', 'outside'].includes(this.step().hold ?? ''));
+  protected readonly isOn = computed(() => this.step().state === 'under way');
+  /** the film that lies there dry before this step: it is measured now */
+  protected readonly film = computed(() => filmBelow(this.operation(), this.operations()));
+  protected readonly product = computed(() => this.operation().product?.name ?? this.operation().coat?.name ?? null);
+
+  protected say(entry: RunEntry, note = ''): void {
+    this.said.emit({ entry, note });
+  }
+
+  protected tap(what: 'begun' | 'done'): void {
+    this.say({ what, work: this.step().id, zones: [...this.step().zones] });
+  }
+
+  protected toggle(extra: Extra): void {
+    this.extra.update((open) => (open === extra ? null : extra));
+  }
+}
+
+/** The last coat that was laid on these faces before a step, where it ends a film. */
+function filmBelow({ number, faces }: Operation, operations: readonly Operation[]): Operation | null {
+  const zones = new Set(faces.map(({ zone }) => zone));
+  const before = operations.findLast((own) => own.coat !== null && own.number < number && own.faces.some(({ zone }) => zones.has(zone)));
+  return before && filmRangeOf(before, operations, CATALOGUE) !== null ? before : null;
+}
