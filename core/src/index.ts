@@ -186,5 +186,11 @@ export { byNeed, clockAt, runClocks, type ClockKind, type ClockState, type RunCl
 export { CLOCK_NAMES, CLOCK_STATES } from './record/clock-words.ts';
 export { isChecked, runSteps, type RunStep, type StepState } from './record/run-steps.ts';
 export { DEFECT_NAMES, entryText } from './record/entry-words.ts';
+export { PaceRecord, PaceSetAside } from './model/pace.ts';
+export { foretold, learnPace, learnPaces, type Foretold, type Pace } from './record/learn-pace.ts';
+export { isPaced, pacesOf } from './record/own-pace.ts';
+export { openAtHandOver } from './record/hand-over.ts';
+export { DEFECTS } from './record/defect-causes.ts';
+export { causesOf, type Cause } from './record/find-causes.ts';
 export { deviationsOf, type Deviation } from './record/deviations.ts';
 export { bookLines, issuedPlan, scopeChange, type BookLine, type ScopeChange } from './record/book.ts';

@@ -12,6 +12,7 @@ import { planOperations } from './sequence/plan-operations.ts';
 import { checkAir } from './safety/check-air.ts';
 import { checkPlace } from './safety/check-place.ts';
 import { checkPeople } from './safety/check-people.ts';
+import { atOwnPace } from './record/own-pace.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
@@ -25,7 +26,7 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows, weigh));
   const zones = planned.map(({ plan }) => plan);
   const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
-  const operations = [...sequence.operations];
+  const operations = [...atOwnPace(sequence.operations, shop.experience.paces, shop.paceSetAside)];
   const findings = [
     ...checkJob(job),
     ...zones.flatMap((zone) => zone.findings),

@@ -60,5 +60,6 @@ export const DEFAULT_SHOP: Shop = {
   prices: {},
   avoid: [],
   ownRows: [],
+  paceSetAside: {},
   experience: NO_EXPERIENCE,
 };

@@ -285,6 +285,10 @@ export const Operation = z.strictObject({
   faces: z.array(OperationFace),
   where: z.array(z.string()).describe('as written on the sheet: zones, a part, or nothing for the whole job'),
   hand: z.number().describe('min'),
+  pace: z
+    .strictObject({ factor: z.number().describe('times the hands of the catalogue'), records: z.int(), jobs: z.int() })
+    .nullable()
+    .describe('learned from the record of the shop; null: as the catalogue has it'),
   wait: z.number().describe('min unattended'),
   days: z.array(Weekday).describe('days of the week on which it can be done; empty: any'),
   needs: z.array(Fact),

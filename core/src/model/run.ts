@@ -17,6 +17,7 @@ export const IssuedWork = z.strictObject({
   title: z.string().max(300),
   where: z.array(z.string().max(200)).max(500),
   hand: z.number().gte(0).describe('min'),
+  pace: z.number().positive().describe('times the hands of the catalogue, as the record of the shop had it'),
   start: ms,
   end: ms,
   people: z.array(z.string().max(80)).max(40),

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { PaceRecord } from './pace.ts';
 import { Celsius, Micrometres, Millimetres } from '../units/quantities.ts';
 import { CoatingId } from './ids.ts';
 import { MethodKey } from './own-row.ts';
@@ -60,10 +61,14 @@ export const Observation = z.strictObject({
 });
 export type Observation = z.infer<typeof Observation>;
 
-/** What is known beside the table: dwells of this job, and those of earlier ones. */
-export const Experience = z.strictObject({ here: z.array(Observation), earlier: z.array(Observation) });
+/** What is known beside the table: dwells of this job, those of earlier ones, and how long their steps took. */
+export const Experience = z.strictObject({
+  here: z.array(Observation),
+  earlier: z.array(Observation),
+  paces: z.array(PaceRecord).default([]).describe('steps of earlier jobs, planned and done'),
+});
 export type Experience = z.infer<typeof Experience>;
-export const NO_EXPERIENCE: Experience = { here: [], earlier: [] };
+export const NO_EXPERIENCE: Experience = { here: [], earlier: [], paces: [] };
 
 /** How a zone's stripper is laid on where that differs from the catalogue row and the shop's schools; null: as they say. */
 const perArea = z

@@ -28,6 +28,7 @@ export function issuedPlan(
         title,
         where,
         hand,
+        pace: operation.pace?.factor ?? 1,
         start,
         end,
         people,

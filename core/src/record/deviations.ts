@@ -20,6 +20,8 @@ export interface Deviation {
 }
 
 const MINUTE = 60_000;
+/** Values that are told one by one. */
+const MANY = 4;
 
 /** Where a run left the plan: waits cut short, windows missed, hold points let go or repeated, tins past their date. Oldest first. */
 export function deviationsOf({ activities, spans, over }: RunNetwork, run: Run): Deviation[] {
@@ -48,7 +50,7 @@ export function deviationsOf({ activities, spans, over }: RunNetwork, run: Run):
       kind: 'hold repeated',
       at,
       by,
-      says: `Hold point of “${titles.get(operation)?.title ?? operation}” not met${values.length > 0 ? `: ${values.join(', ')} ${titles.get(operation)?.hold?.unit ?? ''}` : ''}`.trim(),
+      says: `Hold point of “${titles.get(operation)?.title ?? operation}” not met${values.length > MANY ? `: ${note}` : values.length > 0 ? `: ${values.join(', ')} ${titles.get(operation)?.hold?.unit ?? ''}` : ''}`.trim(),
       reason: note,
       what: null,
     })),

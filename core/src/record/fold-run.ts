@@ -1,5 +1,5 @@
 import { orderEvents, type LogLine } from '../bench/order-events.ts';
-import type { BenchEvent } from '../model/bench.ts';
+import type { BenchEvent, Reading, StoredEvent } from '../model/bench.ts';
 import type { Progress } from '../model/job.ts';
 import type { IssuedPlan, RunEntry } from '../model/run.ts';
 
@@ -16,6 +16,8 @@ export interface WorkRecord {
   readonly worked: number;
   /** since when hands are on it; null: they are not */
   readonly since: number | null;
+  /** of the probe when it was begun; null: nothing was read */
+  readonly air: Reading | null;
 }
 
 /** What was read or seen at a hold point. */
@@ -86,7 +88,7 @@ interface Building {
  * paused) stays in the log with the reason.
  * @returns null while the event that starts it has not arrived
  */
-export function foldRun(events: readonly BenchEvent[]): Run | null {
+export function foldRun(events: readonly (BenchEvent | StoredEvent)[]): Run | null {
   const isStart = ({ run }: BenchEvent): boolean => run?.what === 'started';
   const lines = orderEvents(events, () => false);
   const first = lines.find(({ event, ignored }) => isStart(event) && ignored === null)?.event;
@@ -113,7 +115,8 @@ export function foldRun(events: readonly BenchEvent[]): Run | null {
 }
 
 /** Puts what was said into the run. @returns why it does not count; null: it does */
-function take(built: Building, { event: { id, by, note }, at }: LogLine, entry: RunEntry): string | null {
+function take(built: Building, { event, at }: LogLine, entry: RunEntry): string | null {
+  const { id, by, note } = event;
   const said = { event: id, at, by, note };
   switch (entry.what) {
     case 'started':
@@ -123,7 +126,7 @@ function take(built: Building, { event: { id, by, note }, at }: LogLine, entry: 
     case 'paused':
     case 'went-on':
     case 'done':
-      return takeWork(built, at, by, entry);
+      return takeWork(built, at, by, entry, airOf(event));
     case 'not-today':
       built.putOff.set(entry.work, at);
       return null;
@@ -163,17 +166,20 @@ function take(built: Building, { event: { id, by, note }, at }: LogLine, entry: 
 
 type WorkEntry = Extract<RunEntry, { what: 'begun' | 'paused' | 'went-on' | 'done' }>;
 
-function takeWork({ works }: Building, at: number, by: string, entry: WorkEntry): string | null {
+/** The server adds what the probe had read. */
+const airOf = (event: BenchEvent | StoredEvent): Reading | null => ('reading' in event ? event.reading : null);
+
+function takeWork({ works }: Building, at: number, by: string, entry: WorkEntry, air: Reading | null): string | null {
   const known = works.get(entry.work);
   if (known?.state === 'done') return 'was done already';
   if (entry.what === 'begun') {
     if (known) return 'was begun already';
-    works.set(entry.work, { work: entry.work, zones: entry.zones, by, from: at, to: null, state: 'under way', worked: 0, since: at });
+    works.set(entry.work, { work: entry.work, zones: entry.zones, by, from: at, to: null, state: 'under way', worked: 0, since: at, air });
     return null;
   }
   if (entry.what === 'done') {
     const worked = known ? known.worked + (known.since === null ? 0 : at - known.since) : 0;
-    const began = known ?? { work: entry.work, zones: entry.zones, by, from: at };
+    const began = known ?? { work: entry.work, zones: entry.zones, by, from: at, air };
     works.set(entry.work, { ...began, to: at, state: 'done', worked, since: null });
     return null;
   }

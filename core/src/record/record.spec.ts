@@ -233,6 +233,16 @@ describe('steps', () => {
     expect(state(said(10, { what: 'let-go', operation: test1.id }, { note: 'early' }), held(11, false))).toBe('locked');
   });
 
+  test('of what is laid on and lifted only the lifted is checked: lifting it is not barred by its own hold point', () => {
+    const patch = operationOf('try-patch');
+    const done = [...before(patch.id), patch.id].flatMap((work) => worked(work, 0, 10));
+    const lift = `${patch.id}:lift`;
+    expect(stepsOf(48 * 60, ...done).get(patch.id)?.hold).toBeNull();
+    expect(stepsOf(48 * 60, ...done).get(lift)).toMatchObject({ state: 'ready', hold: 'open' });
+    const lifted = [...done, ...worked(lift, 60, 70)];
+    expect(stepsOf(48 * 60, ...lifted).get(after(lift)[0] ?? '')?.state).toBe('locked');
+  });
+
   test('count as done where something after them has begun, said or not', () => {
     const steps = stepsOf(0, said(0, { what: 'begun', work: key.id, zones: [] }));
     expect(before(key.id).map((work) => steps.get(work)?.state)).toEqual(before(key.id).map(() => 'done'));

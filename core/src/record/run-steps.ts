@@ -58,7 +58,8 @@ export function runSteps({ activities, spans, begun, over }: RunNetwork, run: Ru
   /** Its hold point was to be checked and is not met; what nobody recorded is not asked after. */
   function isBarred(i: number): boolean {
     const activity = activities[i];
-    if (!activity || !run.works.has(activity.id) || !isChecked(activity.operation)) return false;
+    // What is laid on is checked once it is lifted.
+    if (!activity || activity.phase === 'lay' || !run.works.has(activity.id) || !isChecked(activity.operation)) return false;
     return ['open', 'outside'].includes(holdState(run, activity.operation.id).state);
   }
 

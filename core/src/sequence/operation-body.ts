@@ -54,6 +54,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     raises,
     emits: emittedOn(faces),
     protection: [...guards(raises)],
+    pace: null,
     cautions: union(faces, (own) => own.task.cautions ?? NONE),
     // Filled in by its place among the others; here from the start, because an object that grows is copied slowly.
     number: 0,

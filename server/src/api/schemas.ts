@@ -1,10 +1,10 @@
 import {
   BenchEvent,
   Cartridge,
+  Experience,
   ForecastHour,
   Job,
   MOST_HOURS,
-  Observation,
   OrderSheet,
   Plan,
   Reading,
@@ -160,7 +160,7 @@ export const Worn = z.array(
 );
 export const Readings = z.array(Reading);
 export type LogEntry = z.infer<typeof LogEntry>;
-export const ExperienceBody = z.strictObject({ here: z.array(Observation), earlier: z.array(Observation) }).meta({ id: 'Experience' });
+export const ExperienceBody = Experience.meta({ id: 'Experience' });
 export const ProblemBody = z
   .looseObject({
     type: z.string(),

@@ -178,7 +178,7 @@ test('the bench of one job and the patches of another are what a third is planne
     .put('/api/v1/shop')
     .send({ version: body.version, document: { ...body.document, experience: await ask('third') } })
     .expect(200);
-  expect((await request(app.app).get('/api/v1/shop')).body.document.experience).toEqual({ here: [], earlier: [] });
+  expect((await request(app.app).get('/api/v1/shop')).body.document.experience).toEqual({ here: [], earlier: [], paces: [] });
 });
 
 test('every open screen hears what another one taps, and nothing is lost when the server comes back', async () => {

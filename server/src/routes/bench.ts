@@ -30,6 +30,9 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
       const readings = await bench.readings(new Date(clock.now().getTime() - READINGS_SHOWN));
       response.json({ ...time(), timers: await bench.onBench(), readings });
     })
+    .get('/jobs/:id/events', async (request, response) => {
+      response.json((await bench.ofJob(request.params.id)).flatMap(({ events }) => events));
+    })
     .get('/timers/stream', (request, response) => {
       const browser = (request.get('user-agent') ?? '').slice(0, 200);
       const screen = { name: textOf(request, 'name').slice(0, 40), address: request.ip ?? '', browser, since: clock.now().toISOString() };
@@ -64,8 +67,9 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
       const timers = await bench.ofJob(textOf(request, 'job'));
       response.json(timers.flatMap(({ events }) => logOf(events)).sort((a, b) => a.at.localeCompare(b.at)));
     })
-    .get('/log.csv', async (_request, response) => {
-      const log = (await bench.since(new Date(0))).flatMap(({ events }) => logOf(events));
+    .get('/log.csv', async (request, response) => {
+      const job = textOf(request, 'job');
+      const log = (await (job === '' ? bench.since(new Date(0)) : bench.ofJob(job))).flatMap(({ events }) => logOf(events));
       response.type('text/csv').attachment('log.csv').send(logTable(log));
     })
     .get('/worn', async (_request, response) => {

@@ -18,6 +18,7 @@ const plan: IssuedPlan = {
       title: 'Key P240',
       where: [],
       hand: 20,
+      pace: 1,
       start: 0,
       end: 1,
       people: [],

@@ -234,6 +234,27 @@ export const VersionEntity = new EntitySchema<VersionRow>({
   },
 });
 
+/** How long a step took, planned and done; min. */
+export interface PaceRow {
+  jobId: string;
+  kind: string;
+  planned: number;
+  done: number;
+  at: string;
+}
+
+export const PaceEntity = new EntitySchema<PaceRow>({
+  name: 'pace',
+  tableName: 'paces',
+  columns: {
+    jobId: { type: 'text', primary: true, name: 'job_id' },
+    kind: { type: 'text', primary: true },
+    planned: { type: 'real' },
+    done: { type: 'real' },
+    at: { type: 'text', primary: true },
+  },
+});
+
 /** A job and its shop as a run of it was started with. */
 export interface IssuedRow {
   eventId: string;
@@ -268,4 +289,5 @@ export const ENTITIES = [
   FileEntity,
   VersionEntity,
   IssuedEntity,
+  PaceEntity,
 ];

@@ -1,6 +1,6 @@
-import { NO_EXPERIENCE, Observation, patchesOf, type Experience, type Job, type Shop } from '@lift-bare/core';
+import { NO_EXPERIENCE, Observation, PaceRecord, patchesOf, type Experience, type Job, type Shop } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
-import { ObservationEntity, type ObservationRow } from './entities.ts';
+import { ObservationEntity, PaceEntity, type ObservationRow } from './entities.ts';
 import { parsed } from './parsed.ts';
 
 /** The newest dwells of earlier jobs that later ones are planned with. */
@@ -34,7 +34,31 @@ export async function experienceFor(manager: EntityManager, jobId: string | null
     .orderBy('seen.at', 'DESC')
     .take(MOST_EARLIER);
   if (jobId !== null) earlier.andWhere('seen.jobId <> :jobId', { jobId });
-  return { here: readable(here), earlier: readable(await earlier.getMany()) };
+  return { here: readable(here), earlier: readable(await earlier.getMany()), paces: await pacesFor(manager, jobId) };
+}
+
+/** The newest steps of earlier jobs that later ones are planned with. */
+const MOST_PACES = 2000;
+
+/** Rewrites how long the steps of a job took. */
+export async function keepPaces(manager: EntityManager, jobId: string, paces: readonly PaceRecord[]): Promise<void> {
+  await manager.delete(PaceEntity, { jobId });
+  for (const { kind, planned, done, at } of paces) await manager.upsert(PaceEntity, { jobId, kind, planned, done, at }, ['jobId', 'kind', 'at']);
+}
+
+/** Of jobs that still are, but for one. */
+async function pacesFor(manager: EntityManager, but: string | null): Promise<PaceRecord[]> {
+  const rows = manager
+    .getRepository(PaceEntity)
+    .createQueryBuilder('pace')
+    .where('pace.jobId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)')
+    .orderBy('pace.at', 'DESC')
+    .take(MOST_PACES);
+  if (but !== null) rows.andWhere('pace.jobId <> :but', { but });
+  return (await rows.getMany()).flatMap(({ jobId, kind, planned, done, at }) => {
+    const read = PaceRecord.safeParse({ job: jobId, kind, planned, done, at });
+    return read.success ? [read.data] : [];
+  });
 }
 
 /** A row that is no observation any more is left out. */

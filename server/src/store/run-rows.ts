@@ -1,6 +1,7 @@
-import { DEFAULT_SHOP, foldRun, type StoredEvent } from '@lift-bare/core';
+import { DEFAULT_SHOP, foldRun, pacesOf, type StoredEvent } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
 import { EventEntity, IssuedEntity, JobEntity, ShopEntity, TimerEntity } from './entities.ts';
+import { keepPaces } from './experience.ts';
 import { parsed } from './parsed.ts';
 
 interface Trouble {
@@ -33,6 +34,8 @@ export async function keepIssued(manager: EntityManager, { id, at, timer }: { id
 /** State of a run after new events: off the bench where its start was taken back, done when it was handed over. */
 export async function refreshRun(manager: EntityManager, id: string, events: readonly StoredEvent[]): Promise<void> {
   const run = foldRun(events);
+  // The book of a job is read once it is closed.
+  await keepPaces(manager, id, run?.handedOver == null ? [] : pacesOf(run));
   const lastAt = events.reduce((last, { at }) => (at > last ? at : last), '');
   await manager.update(TimerEntity, { id }, { lastAt, state: run === null ? 'removed' : run.handedOver === null ? 'open' : 'done' });
 }

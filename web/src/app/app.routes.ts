@@ -18,6 +18,7 @@ export const routes: Routes = [
       { path: 'bare', title: 'Bare · Lift Bare', loadComponent: () => import('./features/bare/bare-page').then((m) => m.BarePage) },
       { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },
       { path: 'safety', title: 'Safety · Lift Bare', loadComponent: () => import('./features/safety/safety-page').then((m) => m.SafetyPage) },
+      { path: 'book', title: 'Book · Lift Bare', loadComponent: () => import('./features/book/book-page').then((m) => m.BookPage) },
       { path: 'time', title: 'Time · Lift Bare', loadComponent: () => import('./features/time/time-page').then((m) => m.TimePage) },
       {
         path: 'run-sheet',

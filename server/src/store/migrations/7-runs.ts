@@ -9,10 +9,15 @@ export class Runs1764000006000 implements MigrationInterface {
     await runner.query(`CREATE TABLE issued_plans (
       event_id text PRIMARY KEY NOT NULL, job_id text NOT NULL REFERENCES jobs (id) ON DELETE CASCADE, version integer NOT NULL, at text NOT NULL,
       document text NOT NULL CHECK (json_valid(document)), shop text NOT NULL CHECK (json_valid(shop)))`);
+    await runner.query(`CREATE TABLE paces (
+      job_id text NOT NULL REFERENCES jobs (id) ON DELETE CASCADE, kind text NOT NULL, planned real NOT NULL, done real NOT NULL, at text NOT NULL,
+      PRIMARY KEY (job_id, kind, at))`);
+    await runner.query('CREATE INDEX paces_newest ON paces (at)');
     await runner.query('CREATE INDEX issued_plans_of_job ON issued_plans (job_id)');
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP TABLE paces');
     await runner.query('DROP TABLE issued_plans');
     await runner.query('ALTER TABLE bench_events DROP COLUMN run');
   }

@@ -42,6 +42,8 @@ export class BenchApi {
   private readonly who = inject(Who);
 
   load = (): Observable<BenchState> => this.http.get<BenchState>('/api/v1/timers');
+  /** all that was ever said of a job and its sections */
+  ofJob = (jobId: string): Observable<readonly StoredEvent[]> => this.http.get<StoredEvent[]>(`/api/v1/jobs/${jobId}/events`);
   send = (events: readonly BenchEvent[]): Observable<Appended> => this.http.post<Appended>('/api/v1/timers/events', { events });
   experience = (jobId: string): Observable<Experience> => this.http.get<Experience>('/api/v1/experience', { params: { job: jobId } });
 

@@ -27,6 +27,8 @@ export const BenchActions = createActionGroup({
     Sent: props<{ kept: readonly string[]; refused: readonly RefusedEvent[] }>(),
     'Send Failed': props<{ failure: Failure; ids: readonly string[] }>(),
     'Refusal Read': props<{ id: string }>(),
+    /** the whole record of a job, also when it has left the bench */
+    'Record Requested': props<{ jobId: string }>(),
     'Experience Requested': props<{ jobId: string }>(),
     'Experience Failed': props<{ jobId: string }>(),
     'Experience Loaded': props<{ jobId: string; experience: Experience }>(),

@@ -90,6 +90,19 @@ export class BenchEffects {
     ),
   );
 
+  readonly record = createEffect(() =>
+    this.actions.pipe(
+      ofType(BenchActions.recordRequested),
+      mergeMap(({ jobId }) =>
+        this.api.ofJob(jobId).pipe(
+          map((events) => BenchActions.eventsHeard({ events })),
+          // What this screen has heard stands there meanwhile.
+          catchError(() => EMPTY),
+        ),
+      ),
+    ),
+  );
+
   readonly experience = createEffect(() =>
     this.actions.pipe(
       ofType(BenchActions.experienceRequested),

@@ -145,6 +145,7 @@ export class JobContext {
     this.jobId.set(id);
     this.handOver.set(null);
     this.store.dispatch(BenchActions.joined());
+    this.store.dispatch(BenchActions.recordRequested({ jobId: id }));
     this.store.dispatch(BenchActions.experienceRequested({ jobId: id }));
     if (!this.entities()[id]) this.store.dispatch(JobActions.openRequested({ id }));
   }

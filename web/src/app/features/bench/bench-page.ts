@@ -14,7 +14,7 @@ import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
 import { WhoField } from '../../ui/who-field';
-import { Alarm, type Ring } from './alarm';
+import { Alarm, type Ring } from '../../state/alarm';
 import { BenchLog } from './bench-log';
 import { Who } from '../../state/who';
 import { BenchTile } from './bench-tile';

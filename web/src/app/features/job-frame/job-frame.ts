@@ -42,6 +42,12 @@ export class JobFrame {
   private readonly onBench = inject(Store).selectSignal(benchFeature.selectTimers);
   protected readonly timers = computed(() => this.onBench().filter(({ issued, done }) => issued.job === this.jobId() && !done).length);
 
+  protected readonly recorded = computed(() => {
+    const run = this.context.run();
+    if (run === null) return 'not started';
+    return run.handedOver === null ? `${run.works.size} ${run.works.size === 1 ? 'step' : 'steps'}` : 'handed over';
+  });
+
   constructor() {
     effect(() => this.context.load(this.jobId()));
     effect(() => this.context.zoneId.set(this.zone() ?? null));

@@ -9,13 +9,27 @@ import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
 import { ShopOwnRows } from './shop-own-rows';
 import { ShopPeople } from './shop-people';
+import { ShopRecord } from './shop-record';
 import { ShopSchools } from './shop-schools';
 import { ShopScreens } from './shop-screens';
 
 /** The shop profile in its parts: figures and kit, air and papers, calendar, people, contractors, schools, own products; and the copies of all of it. */
 @Component({
   selector: 'lb-shop-page',
-  imports: [RouterLink, ToastBar, ShopFigures, ShopAir, ShopCalendar, ShopContractors, ShopPeople, ShopSchools, ShopOwnRows, ShopCopies, ShopScreens],
+  imports: [
+    RouterLink,
+    ToastBar,
+    ShopFigures,
+    ShopAir,
+    ShopCalendar,
+    ShopContractors,
+    ShopPeople,
+    ShopSchools,
+    ShopOwnRows,
+    ShopCopies,
+    ShopRecord,
+    ShopScreens,
+  ],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
   styleUrl: './stores.css',
@@ -33,6 +47,7 @@ export class ShopPage {
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },
+    { id: 'record', title: 'From the record' },
     { id: 'copies', title: 'Copies' },
     { id: 'screens', title: 'Screens and gauges' },
   ] as const;

@@ -24,7 +24,18 @@ export class Alarm {
     if (!on) return;
     this.audio ??= new AudioContext();
     void this.audio.resume();
+    if ('Notification' in window && Notification.permission === 'default') void Notification.requestPermission();
     this.ring('check now');
+  }
+
+  /** As a notice of the system, where somebody has allowed it and looks elsewhere. */
+  notify(title: string, body: string): void {
+    if (!this.on() || document.visibilityState === 'visible' || !('Notification' in window) || Notification.permission !== 'granted') return;
+    try {
+      new Notification(title, { body, tag: title });
+    } catch {
+      // Some phones take notices from a service worker only; sound and page are left.
+    }
   }
 
   ring(kind: Ring): void {

@@ -1,0 +1,122 @@
+import { benchEvent, readingAt } from '../../testing/bench-sample.ts';
+import { networkIn, operationOf, OPERATIONS, runOf, said, START, TRAILER, worked } from '../../testing/run-sample.ts';
+import type { BenchEvent } from '../model/bench.ts';
+import { OperationKind } from '../model/operation.ts';
+import { DefectKind } from '../model/run.ts';
+import { DEFECTS } from './defect-causes.ts';
+import { deviationsOf } from './deviations.ts';
+import { DEFECT_NAMES, entryText } from './entry-words.ts';
+import { causesOf } from './find-causes.ts';
+import { openAtHandOver } from './hand-over.ts';
+import { runSteps } from './run-steps.ts';
+
+const coat = operationOf('coat');
+const zone = coat.faces[0]?.zone ?? '';
+const coats = OPERATIONS.filter((own) => own.coat?.product === coat.coat?.product && own.faces.some((face) => face.zone === zone));
+const [first, second] = [coats[0]?.id ?? '', coats[1]?.id ?? ''];
+const causes = (kind: DefectKind, ...events: BenchEvent[]) => {
+  const run = runOf(...events);
+  return causesOf(kind, zone, { run, operations: OPERATIONS, deviations: deviationsOf(networkIn(run), run) });
+};
+
+test('every defect has a name, causes in order and a repair in steps that there are', () => {
+  for (const kind of DefectKind.options) {
+    expect(DEFECT_NAMES[kind]).not.toBe('');
+    expect(DEFECTS[kind].causes.length).toBeGreaterThan(0);
+    expect(DEFECTS[kind].repair.every((step) => OperationKind.options.includes(step))).toBe(true);
+    expect(causes(kind).map(({ says }) => says)).toEqual(DEFECTS[kind].causes.map(({ says }) => says));
+  }
+});
+
+test('a window that was missed comes first for peeling, with its own words', () => {
+  const [likely] = causes('peeling', ...worked(first, 0, 30), said(30 + 6000, { what: 'begun', work: second, zones: [] }));
+  expect(likely).toMatchObject({ says: 'the window to the next coat was missed', evidence: [expect.stringContaining('too late')] });
+});
+
+test('a coat laid too soon speaks for wrinkles, and not on another zone', () => {
+  const events = [...worked(first, 0, 30), said(31, { what: 'begun', work: second, zones: [] })];
+  expect(causes('wrinkles', ...events)[0]?.evidence).toEqual([expect.stringContaining('too soon')]);
+  const run = runOf(...events);
+  const elsewhere = causesOf('wrinkles', 'box-16', { run, operations: OPERATIONS, deviations: deviationsOf(networkIn(run), run) });
+  expect(elsewhere.every(({ evidence }) => evidence.length === 0)).toBe(true);
+});
+
+test('a test that failed speaks for fish eyes, one that was met at once against them', () => {
+  const test1 = OPERATIONS.find(({ kind, faces }) => kind === 'test' && faces.some((face) => face.zone === zone))?.id ?? '';
+  const held = (met: boolean): BenchEvent => said(0, { what: 'held', operation: test1, values: [10], met, gauge: false });
+  const silicone = (...events: BenchEvent[]) => causes('fish-eyes', ...events).find(({ says }) => says.startsWith('silicone'));
+  expect(silicone(held(false))?.evidence).toEqual([expect.stringContaining('was not met at first')]);
+  expect(silicone(held(true))).toMatchObject({ evidence: [], against: [expect.stringContaining('met at once')] });
+  expect(causes('fish-eyes', held(true))[0]?.says).toBe('oil or water from the air line');
+});
+
+test('a step that was passed over, and the air that a coat was laid in', () => {
+  const dry = causes('flash-rust', said(0, { what: 'begun', work: first, zones: [] }));
+  expect(dry.find(({ says }) => says.startsWith('not dried'))?.evidence).toEqual([expect.stringContaining('never ticked off')]);
+  const damp = { ...said(0, { what: 'begun', work: first, zones: [] }), receivedAt: '', reading: { ...readingAt(0, 12), humidity: 97 } };
+  expect(causes('blush', damp).find(({ says }) => says.startsWith('damp'))?.evidence).toEqual([expect.stringContaining('97 %')]);
+});
+
+test('a film that was measured too thick speaks for runs, a tin past its date for peeling', () => {
+  const thick = said(
+    0,
+    { what: 'held', operation: first, values: [], met: false, gauge: true },
+    { note: 'Too thick: 140 µm on average, 90 are the most.' },
+  );
+  expect(causes('runs', thick)[0]).toMatchObject({ says: expect.stringContaining('heavy'), evidence: [expect.stringContaining('140')] });
+  const old = said(0, { what: 'used', operation: first, product: 'Epoxy', batch: '1', expires: '2026-11-01', before: null, after: null });
+  expect(causes('peeling', old)[0]?.says).toContain('hardener');
+});
+
+describe('handing over', () => {
+  const open = (events: readonly BenchEvent[], job = TRAILER) => {
+    const run = runOf(...events);
+    return openAtHandOver(job, run, runSteps(networkIn(run), run, 0));
+  };
+  const all = networkIn(runOf()).activities.flatMap(({ id }) => worked(id, 0, 5));
+
+  test('needs every coat and step, and says which are open', () => {
+    expect(open(all)).toEqual([]);
+    const uncoated = all.filter(({ run }) => !(run && 'work' in run && run.work === coats.at(-1)?.id));
+    expect(open(uncoated)).toEqual([expect.stringMatching(/^1 coat is open: /)]);
+    expect(open([])[0]).toMatch(/coats are open/);
+    expect(open(worked(OPERATIONS[0]?.id ?? '', 0, 5))[1]).toMatch(/steps are open: .* and \d+ more$/);
+  });
+
+  test('is barred by a hold point that is not met, a part that is off and a find nobody released', () => {
+    const test1 = OPERATIONS.find(({ hold }) => hold?.unit === 's')?.id ?? '';
+    const [part] = TRAILER.parts;
+    const missed = said(10, { what: 'held', operation: test1, values: [1], met: false, gauge: false });
+    expect(open([...all, missed])).toEqual([expect.stringMatching(/^1 hold point is not met: /)]);
+    expect(open([...all, said(10, { what: 'part', part: part?.id ?? '', state: 'off' })])).toEqual([`1 part is not fitted again: ${part?.name}`]);
+    const find = {
+      id: 'f',
+      kind: 'crack',
+      known: 'under-the-paint',
+      spot: null,
+      where: '',
+      area: null,
+      depth: null,
+      loaded: true,
+      disposition: 'licensed',
+      released: null,
+    } as const;
+    const cracked = {
+      ...TRAILER,
+      parts: TRAILER.parts.map((own) => ({ ...own, zones: own.zones.map((z, i) => (i === 0 && own === part ? { ...z, finds: [find] } : z)) })),
+    };
+    expect(open(all, cracked)).toEqual([expect.stringMatching(/^1 find is not released: crack on /)]);
+  });
+});
+
+test('every entry reads in words', () => {
+  const titleOf = (id: string) => `<${id}>`;
+  expect(entryText({ what: 'used', operation: 'o', product: 'Epoxy', batch: '4711', expires: null, before: 900, after: 650 }, titleOf)).toBe(
+    'Used Epoxy, batch 4711, 250 g: <o>',
+  );
+  expect(entryText({ what: 'held', operation: 'o', values: [8.6], met: false, gauge: true }, titleOf)).toBe('Hold point not met, 8.6 by gauge: <o>');
+  expect(entryText({ what: 'photo', operation: null, zone: null, file: 'f', moment: 'after' }, titleOf)).toBe('Photo after');
+  expect(entryText({ what: 'defect', zone: 'z', kind: 'fish-eyes' }, titleOf)).toBe('Defect: fish eyes');
+  expect(START.run && entryText(START.run, titleOf)).toBe('Job started as “Trailer”');
+  expect(benchEvent('run', 0).run).toBeNull();
+});

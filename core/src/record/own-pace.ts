@@ -1,0 +1,44 @@
+import type { Operation, OperationKind } from '../model/operation.ts';
+import type { PaceRecord, PaceSetAside } from '../model/pace.ts';
+import { learnPaces } from './learn-pace.ts';
+import type { Run } from './fold-run.ts';
+
+const MINUTE = 60_000;
+
+/** Ways off have rates of their own, and stripper learns at its sections: their times stand where the way is chosen, and are not scaled a second time here. */
+const ELSEWHERE: ReadonlySet<OperationKind> = new Set<OperationKind>([
+  'strip-round',
+  'strip-next-round',
+  'strip-specks',
+  'strip-bath',
+  'strip-tool',
+  'strip-heat',
+  'strip-blast',
+  'hand-over-to-strip',
+  'fetch-back',
+  'try-patch',
+]);
+
+/** Whether the pace of a kind of step is learned from the record. */
+export const isPaced = (kind: OperationKind): boolean => !ELSEWHERE.has(kind);
+
+/** The operations with the hands that the shop's own record says; the same ones where it says nothing. */
+export function atOwnPace(operations: readonly Operation[], records: readonly PaceRecord[], setAside: PaceSetAside): readonly Operation[] {
+  if (records.length === 0) return operations;
+  const paces = learnPaces(records);
+  return operations.map((operation) => {
+    const pace = paces.get(operation.kind);
+    if (!pace || !isPaced(operation.kind) || setAside[operation.kind] !== undefined) return operation;
+    const faces = operation.faces.map((face) => ({ ...face, hand: face.hand * pace.factor }));
+    const { factor, records: count, jobs } = pace;
+    return { ...operation, hand: operation.hand * factor, faces, pace: { factor, records: count, jobs } };
+  });
+}
+
+/** What a run says of the pace: steps that were begun and done, against the hands of the catalogue for them. */
+export const pacesOf = ({ job, plan, works }: Run): PaceRecord[] =>
+  plan.works.flatMap(({ id, kind, hand, pace }): PaceRecord[] => {
+    const record = works.get(id);
+    if (!record?.to || record.worked < MINUTE || hand <= 0 || !isPaced(kind)) return [];
+    return [{ kind, job, planned: hand / pace, done: record.worked / MINUTE, at: new Date(record.to).toISOString() }];
+  });

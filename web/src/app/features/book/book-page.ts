@@ -1,0 +1,96 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
+import { bookLines, CATALOGUE, catalogueMark, deviationsOf, openAtHandOver, runNetwork, runSteps, type BookLine } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
+import { fileAddress } from '../../api/files-api';
+import { JobContext } from '../../state/job-context';
+import { RunLog } from '../../state/run-log';
+import { Units } from '../../ui/units.service';
+import { RunLogList } from '../run/run-log-list';
+import { BookHolds } from './book-holds';
+import { BookParts } from './book-parts';
+import { Defects } from './defects';
+
+/** min that count as on time. */
+const CLOSE = 5;
+
+/** The job as it was: planned against done, holds, deviations, tins, notes, photos and defects; and its handing over. */
+@Component({
+  selector: 'lb-book-page',
+  imports: [DatePipe, FormsModule, RouterLink, NzTableModule, RunLogList, BookHolds, BookParts, Defects],
+  templateUrl: './book-page.html',
+  styleUrls: ['../../ui/page.css', './book-page.css'],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BookPage {
+  protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  private readonly log = inject(RunLog);
+  protected readonly all = signal(false);
+  protected readonly run = this.context.run;
+  private readonly operations = computed(() => this.context.plan()?.operations ?? []);
+  private readonly network = computed(() => {
+    const run = this.run();
+    return run && this.operations().length > 0 ? runNetwork(this.operations(), run) : null;
+  });
+  private readonly titles = computed(() => {
+    const plan = this.run()?.plan.works ?? [];
+    return new Map([
+      ...this.operations().map(({ id, title }) => [id, title] as const),
+      ...plan.flatMap(({ id, operation, title }) => [[operation, title] as const, [id, title] as const]),
+    ]);
+  });
+  protected titleOf = (id: string): string => this.titles().get(id) ?? id;
+  protected readonly lines = computed(() => {
+    const run = this.run();
+    const lines = run ? bookLines(run, this.titles()) : [];
+    return this.all() ? lines : lines.filter(({ done }) => done !== null);
+  });
+  /** of the steps that have hands on record: planned, and done, min */
+  protected readonly hands = computed(() => {
+    const told = this.lines().filter(({ planned, done }) => planned !== null && done !== null && done.hand !== null);
+    const sum = (value: (line: BookLine) => number): number => told.reduce((total, line) => total + value(line), 0);
+    return { steps: told.length, planned: sum(({ planned }) => planned?.hand ?? 0), done: sum(({ done }) => done?.hand ?? 0) };
+  });
+  protected readonly deviations = computed(() => {
+    const [run, network] = [this.run(), this.network()];
+    return run && network ? deviationsOf(network, run) : [];
+  });
+  protected readonly open = computed(() => {
+    const [run, network, job] = [this.run(), this.network(), this.context.job()];
+    return run && network && job ? openAtHandOver(job, run, runSteps(network, run, this.context.now())) : [];
+  });
+  /** of each product: batches, and kg that went out of the cans */
+  protected readonly used = computed(() => {
+    const byProduct = new Map<string, { batches: Set<string>; grams: number }>();
+    for (const { product, batch, before, after } of this.run()?.used ?? []) {
+      const own = byProduct.get(product) ?? { batches: new Set<string>(), grams: 0 };
+      if (batch !== '') own.batches.add(batch);
+      own.grams += before === null || after === null ? 0 : Math.max(0, before - after);
+      byProduct.set(product, own);
+    }
+    return [...byProduct].map(([product, { batches, grams }]) => ({ product, batches: [...batches].join(', '), grams }));
+  });
+  protected readonly photos = computed(() => this.run()?.photos ?? []);
+  protected readonly sameCatalogue = computed(() => this.run()?.plan.catalogue === catalogueMark(CATALOGUE));
+  protected readonly now = (): number => this.context.now();
+
+  protected address = (file: string): string => fileAddress(this.context.jobId(), file);
+  protected readonly logAddress = computed(() => `/api/v1/log.csv?job=${this.context.jobId()}`);
+
+  protected handOver(): void {
+    this.log.say(this.context.jobId(), { what: 'handed-over' });
+  }
+
+  protected off({ planned, done }: BookLine): string {
+    if (!planned || done?.hand == null) return '';
+    const minutes = done.hand - planned.hand;
+    return Math.abs(minutes) < Math.max(CLOSE, 0.1 * planned.hand)
+      ? 'as planned'
+      : `${minutes > 0 ? '+' : '−'}${this.units.hands(Math.abs(minutes))}`;
+  }
+
+  protected print = (): void => window.print();
+}
