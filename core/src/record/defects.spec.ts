@@ -3,6 +3,7 @@ import { networkIn, operationOf, OPERATIONS, runOf, said, START, TRAILER, worked
 import type { BenchEvent } from '../model/bench.ts';
 import { OperationKind } from '../model/operation.ts';
 import { DefectKind } from '../model/run.ts';
+import { habitsOf, tallyDefects } from './defect-tally.ts';
 import { DEFECTS } from './defect-causes.ts';
 import { deviationsOf } from './deviations.ts';
 import { DEFECT_NAMES, entryText } from './entry-words.ts';
@@ -107,6 +108,27 @@ describe('handing over', () => {
     };
     expect(open(all, cracked)).toEqual([expect.stringMatching(/^1 find is not released: crack on /)]);
   });
+});
+
+test('over jobs, habits are counted beside each defect and elsewhere; what was taken back does not count', () => {
+  const used = (product: string, expires: string | null = null): BenchEvent =>
+    said(5, { what: 'used', operation: 'o', product, batch: '', expires, before: null, after: null });
+  const eyes = said(9, { what: 'defect', zone: 'z', kind: 'fish-eyes' });
+  const tally = tallyDefects([
+    habitsOf('a', [used('Epoxy'), used('Cheap clear'), eyes]),
+    habitsOf('b', [used('Epoxy'), used('Cheap clear', '2026-01-01'), said(9, { what: 'defect', zone: 'z', kind: 'fish-eyes' })]),
+    habitsOf('c', [used('Epoxy')]),
+    habitsOf('d', [used('Epoxy'), eyes, benchEvent('taken-back', 10, { target: eyes.id })]),
+  ]);
+  expect(tally).toMatchObject([{ kind: 'fish-eyes', jobs: 2, others: 2 }]);
+  expect(tally[0]?.habits).toEqual([
+    { habit: 'Cheap clear was used', among: 2, elsewhere: 0 },
+    { habit: 'a tin was past its date', among: 1, elsewhere: 0 },
+    { habit: 'Epoxy was used', among: 2, elsewhere: 2 },
+  ]);
+  expect(habitsOf('e', [said(0, { what: 'let-go', operation: 'o' }), said(0, { what: 'missed', clock: 'k', remedy: null })]).habits).toEqual(
+    new Set(['a hold point was let go', 'a window was missed']),
+  );
 });
 
 test('every entry reads in words', () => {

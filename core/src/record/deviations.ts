@@ -1,6 +1,6 @@
 import { titleOf } from '../schedule/network.ts';
 import { gapText } from '../schedule/time-words.ts';
-import type { Run } from './fold-run.ts';
+import { remedyOf, type Run } from './fold-run.ts';
 import type { RunNetwork } from './run-network.ts';
 import type { ClockKind } from './run-clocks.ts';
 
@@ -35,7 +35,9 @@ export function deviationsOf({ activities, spans, over }: RunNetwork, run: Run):
     const late = most === null ? 0 : gap - most * MINUTE;
     if (soon < MINUTE && late < MINUTE) return [];
     const kind = late >= MINUTE ? ('too late' as const) : ('too soon' as const);
-    const words = `“${titleOf(waiter)}” began ${gapText(Math.max(soon, late))} ${kind} after “${titleOf(opener)}”`;
+    const mended =
+      late >= MINUTE && (run.works.get(remedyOf(waiter.id))?.to ?? Infinity) <= begun.from ? '; what was missed was done again first' : '';
+    const words = `“${titleOf(waiter)}” began ${gapText(Math.max(soon, late))} ${kind} after “${titleOf(opener)}”${mended}`;
     return [
       { kind, at: begun.from, by: begun.by, operation: waiter.operation.id, zones: waiter.zones, says: words, reason: '', what: what ?? 'alone' },
     ];

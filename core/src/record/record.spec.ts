@@ -7,7 +7,7 @@ import { openWindows } from '../schedule/open-windows.ts';
 import { bookLines, scopeChange } from './book.ts';
 import { deviationsOf } from './deviations.ts';
 import { filmRangeOf } from './film-range.ts';
-import { foldRun, progressOf, withRun } from './fold-run.ts';
+import { foldRun, progressOf, remedyOf, withRun } from './fold-run.ts';
 import { gaugeOf, holdState, likelyValue, withinLimits } from './hold-check.ts';
 import { byNeed, clockAt, runClocks, type RunClock } from './run-clocks.ts';
 import { runSteps, type RunStep } from './run-steps.ts';
@@ -160,6 +160,15 @@ describe('clocks', () => {
         ({ work, what }) => work === second?.id && what === 'flash',
       ),
     ).toBe(false);
+  });
+
+  test('a window that was missed runs anew from where it was mended, and the book says so', () => {
+    const late = worked(first?.id ?? '', 0, 30, zones);
+    const again = worked(remedyOf(second?.id ?? ''), 7000, 7020);
+    const clock = clocksOf(...late, ...again).find(({ work }) => work === second?.id);
+    expect(clock?.closes).toBe(at(7020) + Math.floor(flash?.most ?? 0) * MINUTE);
+    const run = runOf(...late, ...again, said(7100, { what: 'begun', work: second?.id ?? '', zones }));
+    expect(deviationsOf(networkIn(run), run).find(({ what }) => what === 'flash')?.says).toMatch(/too late after .*done again first$/);
   });
 
   test('closes as the windows of the schedule do', () => {

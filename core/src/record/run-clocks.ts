@@ -1,6 +1,6 @@
 import type { Lag, Operation } from '../model/operation.ts';
 import { titleOf } from '../schedule/network.ts';
-import type { Run } from './fold-run.ts';
+import { remedyOf, type Run } from './fold-run.ts';
 import type { RunNetwork } from './run-network.ts';
 
 export type ClockKind = Lag['what'] | 'alone' | 'pot-life';
@@ -48,7 +48,7 @@ export function runClocks({ activities, spans, begun, over }: RunNetwork, run: R
   const byStep = new Map<number, RunClock>();
   for (const { from, to, least, most, what, missed } of spans) {
     const [opener, waiter] = [activities[from], activities[to]];
-    const end = opener && over.get(opener.id);
+    const end = opener && waiter && endOf(run, over.get(opener.id), waiter.id);
     if (!opener || !waiter || end === undefined || begun.has(to) || (least === 0 && most === null)) continue;
     const clock: RunClock = {
       id: waiter.id,
@@ -65,6 +65,12 @@ export function runClocks({ activities, spans, begun, over }: RunNetwork, run: R
     byStep.set(to, both(byStep.get(to), clock));
   }
   return [...byStep.values(), ...mixesInUse(activities, run, potLives)].map((clock) => ({ ...clock, id: `${clock.id} ${clock.what}` }));
+}
+
+/** Where a missed window was mended it runs anew from there. */
+function endOf(run: Run, end: number | undefined, work: string): number | undefined {
+  const again = run.works.get(remedyOf(work))?.to ?? null;
+  return end === undefined || again === null ? end : Math.max(end, again);
 }
 
 /** Both have to hold: the later opening, the earlier close; named after the one that closes, else after the one that opens last. */

@@ -13,6 +13,9 @@ export function runRoutes(bench: BenchStore): Router {
     .get('/jobs/:id/issued', async (request, response) => {
       response.json(await bench.issued(request.params.id));
     })
+    .get('/defects', async (_request, response) => {
+      response.json(await bench.tally());
+    })
     .get('/book', async (request, response) => {
       response.json(await bench.search(readQuery(Search, request).q, MOST));
     });

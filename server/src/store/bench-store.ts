@@ -1,12 +1,12 @@
-import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Experience, type Reading, type SectionTimer } from '@lift-bare/core';
+import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Experience, type Reading, type SectionTimer, type Tally } from '@lift-bare/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Between, In, LessThanOrEqual, MoreThanOrEqual, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import type { Database } from './database.ts';
 import { EventEntity, ReadingEntity, TimerEntity, type EventRow, type TimerRow } from './entities.ts';
-import { issuedOf, keepIssued, refreshRun, searchRuns, startTrouble, type BookHit, type IssuedDocument } from './run-rows.ts';
+import { issuedOf, keepIssued, refreshRun, searchRuns, startTrouble, tallyOf, type BookHit, type IssuedDocument } from './run-rows.ts';
 import { experienceFor, keepBenchDwells } from './experience.ts';
-import { parsed } from './parsed.ts';
 import type { Clock } from './job-store.ts';
+import { toStored } from './stored-event.ts';
 
 export interface Refused {
   readonly id: string;
@@ -110,6 +110,11 @@ export class BenchStore {
     return this.database.read((manager) => issuedOf(manager, jobId));
   }
 
+  /** Defects over all jobs, with the habits that stand beside them. */
+  tally(): Promise<Tally[]> {
+    return this.database.read(tallyOf);
+  }
+
   /** What was said of any job in which a word stands, newest first. */
   search(text: string, most: number): Promise<BookHit[]> {
     return this.database.read((manager) => searchRuns(manager, text, most));
@@ -211,22 +216,4 @@ async function readingsOf(manager: EntityManager, { rounds }: SectionTimer): Pro
   const from = new Date(first.laidAt - TELLS).toISOString();
   const to = new Date(last.blisteredAt ?? last.laidAt).toISOString();
   return manager.find(ReadingEntity, { where: { at: Between(from, to) }, order: { at: 'ASC' } });
-}
-
-/** A row that is no event any more, of a kind that this program does not know, is left out: the rest of the section stands. */
-function toStored({ id, timerId, kind, at, receivedAt, by, target, note, issued, run, reading }: EventRow): StoredEvent[] {
-  const read = StoredEvent.safeParse({
-    id,
-    timer: timerId,
-    kind,
-    at,
-    receivedAt,
-    by,
-    target,
-    note,
-    issued: issued && parsed(issued),
-    run: run && parsed(run),
-    reading: reading && parsed(reading),
-  });
-  return read.success ? [read.data] : [];
 }

@@ -1,8 +1,9 @@
-import { DEFAULT_SHOP, foldRun, pacesOf, type StoredEvent } from '@lift-bare/core';
+import { DEFAULT_SHOP, foldRun, habitsOf, pacesOf, tallyDefects, type BenchEvent, type StoredEvent, type Tally } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
 import { EventEntity, IssuedEntity, JobEntity, ShopEntity, TimerEntity } from './entities.ts';
 import { keepPaces } from './experience.ts';
 import { parsed } from './parsed.ts';
+import { toStored } from './stored-event.ts';
 
 interface Trouble {
   readonly path: readonly string[];
@@ -38,6 +39,21 @@ export async function refreshRun(manager: EntityManager, id: string, events: rea
   await keepPaces(manager, id, run?.handedOver == null ? [] : pacesOf(run));
   const lastAt = events.reduce((last, { at }) => (at > last ? at : last), '');
   await manager.update(TimerEntity, { id }, { lastAt, state: run === null ? 'removed' : run.handedOver === null ? 'open' : 'done' });
+}
+
+/** What defects may hang on. */
+const TELLING = ['used', 'missed', 'let-go', 'held', 'defect'];
+
+/** Over all jobs that still are. */
+export async function tallyOf(manager: EntityManager): Promise<Tally[]> {
+  const rows = await manager
+    .createQueryBuilder(EventEntity, 'event')
+    .where(`event.timerId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)`)
+    .andWhere(`(event.kind = 'taken-back' OR json_extract(event.run, '$.what') IN (:...telling))`, { telling: TELLING })
+    .getMany();
+  const byJob = new Map<string, BenchEvent[]>();
+  for (const row of rows) byJob.set(row.timerId, [...(byJob.get(row.timerId) ?? []), ...toStored(row)]);
+  return tallyDefects([...byJob].map(([job, events]) => habitsOf(job, events)));
 }
 
 /** One thing said of a job, as a search finds it. */

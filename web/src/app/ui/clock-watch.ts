@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, untracked } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
+import { Title } from '@angular/platform-browser';
 import { NavigationEnd, Router, RouterLink } from '@angular/router';
 import { byNeed, clockAt, type RunClock } from '@lift-bare/core';
 import { filter, map, startWith } from 'rxjs';
@@ -12,6 +13,8 @@ import { Units } from './units.service';
 /** ms between two rings for the same thing. */
 const AGAIN = 60_000;
 const MOST = 2;
+/** Before the title of the page while something calls. */
+const MARK = '● ';
 
 /** Clocks of jobs under way that want somebody, on every page: in words at the foot, by sound, and as a notice of the system where that is allowed. */
 @Component({
@@ -39,17 +42,19 @@ export class ClockWatch {
   private readonly time = inject(ShopNow);
   private readonly alarm = inject(Alarm);
   private readonly router = inject(Router);
+  private readonly title = inject(Title);
   protected readonly units = inject(Units);
   private readonly rung = new Map<string, { readonly state: string; readonly at: number }>();
 
-  protected readonly onBench = toSignal(
+  private readonly url = toSignal(
     this.router.events.pipe(
       filter((event) => event instanceof NavigationEnd),
       startWith(null),
-      map(() => this.router.url.startsWith('/bench')),
+      map(() => this.router.url),
     ),
-    { initialValue: false },
+    { initialValue: '' },
   );
+  protected readonly onBench = computed(() => this.url().startsWith('/bench'));
   /** those that close or have closed, but for what is quiet and what was said to be missed */
   private readonly calling = computed(() => {
     const now = this.time.slow();
@@ -62,6 +67,8 @@ export class ClockWatch {
   });
   protected readonly shown = computed(() =>
     this.calling()
+      // The pages of a job tell of its own windows.
+      .filter(({ job }) => !this.url().startsWith(`/jobs/${job}/`))
       .slice(0, MOST)
       .map((clock) => ({ clock, view: clockView(clock, this.time.now()) })),
   );
@@ -70,6 +77,12 @@ export class ClockWatch {
     effect(() => {
       const calling = this.calling();
       untracked(() => calling.forEach((clock) => this.ring(clock)));
+    });
+    effect(() => {
+      this.url();
+      this.time.slow();
+      const title = this.title.getTitle().replace(MARK, '');
+      this.title.setTitle(this.calling().length > 0 ? `${MARK}${title}` : title);
     });
   }
 

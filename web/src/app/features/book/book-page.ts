@@ -58,9 +58,13 @@ export class BookPage {
     const [run, network] = [this.run(), this.network()];
     return run && network ? deviationsOf(network, run) : [];
   });
+  protected readonly steps = computed(() => {
+    const [run, network] = [this.run(), this.network()];
+    return run && network ? runSteps(network, run, this.context.now()) : [];
+  });
   protected readonly open = computed(() => {
-    const [run, network, job] = [this.run(), this.network(), this.context.job()];
-    return run && network && job ? openAtHandOver(job, run, runSteps(network, run, this.context.now())) : [];
+    const [run, job] = [this.run(), this.context.job()];
+    return run && job && this.network() ? openAtHandOver(job, run, this.steps()) : [];
   });
   /** of each product: batches, and kg that went out of the cans */
   protected readonly used = computed(() => {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import type { Job, Run, RunEntry } from '@lift-bare/core';
+import type { Job, Run, RunEntry, RunStep } from '@lift-bare/core';
 import { NzQRCodeModule } from 'ng-zorro-antd/qr-code';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { RunLog } from '../../state/run-log';
@@ -20,11 +20,11 @@ type PartState = Extract<RunEntry, { what: 'part' }>['state'];
       </div>
     } @else {
       <nz-table #table [nzData]="parts()" [nzFrontPagination]="false" [nzShowPagination]="false" nzNoResult="The job has no parts.">
-        <thead><tr><th>Part</th><th>Zones</th><th>Where it is</th><th>Ticket: side, position, fasteners</th></tr></thead>
+        <thead><tr><th>Part</th><th>Zones</th><th>Coats</th><th>Where it is</th><th>Ticket: side, position, fasteners</th></tr></thead>
         <tbody>
           @for (part of table.data; track part.id) {
             <tr>
-              <td>{{ part.name }}</td><td>{{ part.zones }}</td>
+              <td>{{ part.name }}</td><td>{{ part.zones }}</td><td>{{ part.coats }}</td>
               <td class="states" role="group" [attr.aria-label]="'Where is ' + part.name">
                 @for (one of states; track one.state) { <button type="button" class="btn small" [class.quiet]="part.state !== one.state" [attr.aria-pressed]="part.state === one.state" (click)="say(part.id, one.state, part.note)">{{ one.word }}</button> }
               </td>
@@ -51,6 +51,7 @@ type PartState = Extract<RunEntry, { what: 'part' }>['state'];
 export class BookParts {
   readonly run = input.required<Run>();
   readonly job = input.required<Job>();
+  readonly steps = input.required<readonly RunStep[]>();
   private readonly log = inject(RunLog);
   protected readonly labels = signal(false);
   protected readonly states: readonly { readonly state: PartState; readonly word: string }[] = [
@@ -61,7 +62,16 @@ export class BookParts {
   protected readonly parts = computed(() =>
     this.job().parts.map(({ id, name, zones }) => {
       const known = this.run().parts.get(id);
-      return { id, name, zones: zones.map((zone) => zone.name).join(', '), state: known?.state ?? null, note: known?.note ?? '' };
+      const coats = this.steps().filter(({ operation, zones: on }) => operation.coat !== null && zones.some((zone) => on.includes(zone.id)));
+      const laid = coats.filter(({ record }) => record?.state === 'done').length;
+      return {
+        id,
+        name,
+        zones: zones.map((zone) => zone.name).join(', '),
+        coats: coats.length === 0 ? 'none' : `${laid} of ${coats.length}`,
+        state: known?.state ?? null,
+        note: known?.note ?? '',
+      };
     }),
   );
   protected readonly address = computed(() => `${location.origin}/bench?job=${this.run().job}`);

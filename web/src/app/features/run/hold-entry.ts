@@ -17,7 +17,7 @@ type Held = Extract<RunEntry, { what: 'held' }>;
           <label class="sr" [attr.for]="'value-' + operation()">Reading, {{ hold().unit }}</label>
           <input [id]="'value-' + operation()" type="text" inputmode="decimal" autocomplete="off" [value]="typed()" (input)="typed.set($any($event.target).value)" [placeholder]="hold().unit" />
           @if (gauge(); as kind) { <button type="button" class="gauge" [disabled]="reading()" (click)="read(kind)">{{ reading() ? 'Reading…' : 'Read gauge' }}</button> }
-          <button type="button" class="keep" [disabled]="value() === null" (click)="keep()">{{ value() === null ? 'Type the reading' : within() ? 'Within the limit: keep' : 'Not within it: keep' }}</button>
+          @if (value() !== null) { <button type="button" class="keep whole" (click)="keep()">{{ within() ? 'Within the limit: keep' : 'Not within it: keep' }}</button> }
         </div>
         @if (wrong(); as text) { <p class="bad" role="alert">{{ text }}</p> }
       } @else if (state() !== 'met') {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { clockAt, runSteps, type RunClock, type RunStep } from '@lift-bare/core';
+import { clockAt, remedyOf, runSteps, type Run, type RunClock, type RunStep } from '@lift-bare/core';
 import { RunBoards, type RunBoard } from '../../state/run-boards';
 import { RunLog } from '../../state/run-log';
 import { ShopNow } from '../../state/shop-now';
@@ -81,11 +81,27 @@ export class RunPanel {
 
   protected clocksOf = ({ clocks }: RunBoard): readonly RunClock[] =>
     clocks.filter((clock) => clockAt(clock, this.time.slow()).state !== 'ready' || clock.closes !== null);
-  protected knownOf = ({ run }: RunBoard): ReadonlySet<string> => new Set(run.missed.map(({ clock }) => clock));
+  protected knownOf = ({ run }: Pick<RunBoard, 'run'>): ReadonlySet<string> => new Set(run.missed.map(({ clock }) => clock));
 
   protected missed({ run }: RunBoard, { id, missed, title }: RunClock): void {
     this.log.say(run.job, { what: 'missed', clock: id, remedy: missed?.kind ?? null }, missed?.says ?? '');
-    this.toasts.say(`Written down: ${title} was missed. ${missed?.says ?? ''}`);
+    this.toasts.say(`Written down: the window of ${title} was missed.`);
+  }
+
+  /** What mends windows that were missed and has not been done yet. */
+  protected readonly remedies = computed(() =>
+    this.own().flatMap(({ run, clocks, job }) =>
+      clocks.flatMap((clock) =>
+        clock.missed && this.knownOf({ run }).has(clock.id) && clockAt(clock, this.time.slow()).state === 'missed'
+          ? [{ run, job, clock, says: clock.missed.says }]
+          : [],
+      ),
+    ),
+  );
+
+  protected mended(run: Run, { work }: RunClock): void {
+    const id = this.log.say(run.job, { what: 'done', work: remedyOf(work), zones: [] });
+    this.toasts.say('Done again: the window runs anew from now', { label: 'Take back', run: () => this.log.takeBack(run.job, id) });
   }
 
   protected snooze(

@@ -1,7 +1,7 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { foretold, learnPaces, upperFirst, type OperationKind, type PaceRecord } from '@lift-bare/core';
+import { DEFECT_NAMES, foretold, learnPaces, upperFirst, type OperationKind, type PaceRecord, type Tally } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { catchError, map, of, switchMap, debounceTime, Subject, startWith } from 'rxjs';
 import { BenchApi } from '../../api/bench-api';
@@ -60,6 +60,8 @@ export class ShopRecord {
   );
   protected readonly found = computed(() => [...(this.hits() ?? [])]);
 
+  protected readonly tally = toSignal(this.api.tally().pipe(catchError(() => of<readonly Tally[]>([]))), { initialValue: [] });
+  protected readonly defects = DEFECT_NAMES;
   protected search = (text: string): void => this.asked.next(text);
   protected share = (value: number): string => `${Math.round(100 * value)} %`;
 
