@@ -21,6 +21,11 @@ test('columns in any order, in Fahrenheit, without the part', () => {
   expect(read).toMatchObject({ ok: true, readings: [{ temperature: 20, humidity: 50, surface: null }] });
 });
 
+test('a table longer than two months of minutes is refused whole', () => {
+  const long = Array.from({ length: 100_001 }, () => ['2026-11-25T08:00Z', '17', '60', '']);
+  expect(readReadings([HEAD, ...long])).toEqual({ ok: false, reason: '100001 lines, 100000 are the most.' });
+});
+
 test.each([
   [[], 'The first line names no column for the time.'],
   [[['at', 'air']], 'The first line names no column for humidity.'],

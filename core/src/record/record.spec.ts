@@ -340,6 +340,9 @@ describe('the book', () => {
     };
     const laid = worked(first, 0, 30);
     expect(found(...laid, said(31, { what: 'begun', work: second, zones: [] }))).toMatchObject([{ kind: 'too soon', what: 'flash', at: at(31) }]);
+    const closes = 30 + Math.floor(coats[1]?.lags.find(({ what }) => what === 'flash')?.most ?? 0);
+    const off = (minutes: number) => found(...laid, said(closes + minutes, { what: 'begun', work: second, zones: [] })).map(({ kind }) => kind);
+    expect([0, 0.9, 1, 2].map((minutes) => off(minutes))).toEqual([[], [], ['too late'], ['too late']]);
     expect(found(...laid, said(90, { what: 'begun', work: second, zones: [] }))).toEqual([]);
     expect(found(...laid, said(30 + 5760 + 120, { what: 'begun', work: second, zones: [] }))).toMatchObject([
       { kind: 'too late', what: 'flash', says: expect.stringContaining('2 h too late') as string },

@@ -1,5 +1,5 @@
 import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
-import { Reading } from '@lift-bare/core';
+import { GaugeKind, GaugeReading, Reading, StoredEvent } from '@lift-bare/core';
 import * as z from 'zod';
 import {
   AppendEvents,
@@ -176,6 +176,32 @@ export const openApi = (): ReturnType<typeof createDocument> =>
         get: operation({ summary: 'Readings of the last hours (query hours, 24 unless said otherwise)', answer: Readings }),
         post: operation({ summary: 'A reading taken by hand', body: Reading, answer: Reading, status: '201' }),
       },
+      '/api/v1/readings.csv': {
+        get: operation({ summary: 'Readings of a year as a table, text/csv' }),
+        post: operation({ summary: 'Readings of a table, text/csv; all of them or none', status: '201' }),
+      },
+      '/api/v1/gauges': { get: operation({ summary: 'Instruments of the shop' }) },
+      '/api/v1/gauges/{kind}/read': {
+        post: {
+          summary: 'A reading of one instrument; query about tells a stand-in what is likely',
+          requestParams: { path: z.object({ kind: GaugeKind }), query: z.object({ about: z.number().optional() }) },
+          responses: {
+            '200': { description: 'the reading', ...json(GaugeReading) },
+            '404': problem('no such instrument'),
+            '503': problem('it does not answer'),
+          },
+        },
+      },
+      '/api/v1/gauges/readings': {
+        post: operation({ summary: 'A reading that an instrument sends by itself', body: GaugeReading, answer: GaugeReading, status: '201' }),
+      },
+      '/api/v1/connected': { get: operation({ summary: 'Screens that listen, and addresses for others' }) },
+      '/api/v1/jobs/{id}/issued': { get: operation({ summary: 'Job and shop as each run was started with them', id: true }) },
+      '/api/v1/jobs/{id}/events': {
+        get: operation({ summary: 'All that was said of a job and its sections', id: true, answer: z.array(StoredEvent) }),
+      },
+      '/api/v1/book': { get: operation({ summary: 'What was said of any job in which a word stands (query q)' }) },
+      '/api/v1/defects': { get: operation({ summary: 'Defects over all jobs with the habits beside them' }) },
       '/api/v1/log': { get: operation({ summary: 'Log of the bench for one job (query job), by corrected time', answer: Log }) },
       '/api/v1/worn': { get: operation({ summary: 'Who wore cartridges when, from what was tapped at the bench', answer: Worn }) },
       '/api/v1/experience': {

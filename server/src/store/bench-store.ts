@@ -1,8 +1,17 @@
-import { foldTimer, observeBench, StoredEvent, type BenchEvent, type Experience, type Reading, type SectionTimer, type Tally } from '@lift-bare/core';
+import {
+  foldTimer,
+  observeBench,
+  type StoredEvent,
+  type BenchEvent,
+  type Experience,
+  type Reading,
+  type SectionTimer,
+  type Tally,
+} from '@lift-bare/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Between, In, LessThanOrEqual, MoreThanOrEqual, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import type { Database } from './database.ts';
-import { EventEntity, ReadingEntity, TimerEntity, type EventRow, type TimerRow } from './entities.ts';
+import { EventEntity, ReadingEntity, TimerEntity, type TimerRow } from './entities.ts';
 import { issuedOf, keepIssued, refreshRun, searchRuns, startTrouble, tallyOf, type BookHit, type IssuedDocument } from './run-rows.ts';
 import { experienceFor, keepBenchDwells } from './experience.ts';
 import type { Clock } from './job-store.ts';

@@ -2,7 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { bookLines, CATALOGUE, catalogueMark, deviationsOf, openAtHandOver, runNetwork, runSteps, type BookLine } from '@lift-bare/core';
+import { bookLines, CATALOGUE, catalogueMark, deviationsOf, openAtHandOver, runNetwork, runSteps, type BookLine, type Run } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { fileAddress } from '../../api/files-api';
 import { JobContext } from '../../state/job-context';
@@ -15,6 +15,9 @@ import { Defects } from './defects';
 
 /** min that count as on time. */
 const CLOSE = 5;
+/** Units that the time line is wide, and that a bar is at the least. */
+const AXIS = 200;
+const LEAST_BAR = 1.5;
 
 /** The job as it was: planned against done, holds, deviations, tins, notes, photos and defects; and its handing over. */
 @Component({
@@ -44,8 +47,7 @@ export class BookPage {
   });
   protected titleOf = (id: string): string => this.titles().get(id) ?? id;
   protected readonly lines = computed(() => {
-    const run = this.run();
-    const lines = run ? bookLines(run, this.titles()) : [];
+    const lines = bookLinesOf(this.run(), this.titles());
     return this.all() ? lines : lines.filter(({ done }) => done !== null);
   });
   /** of the steps that have hands on record: planned, and done, min */
@@ -81,6 +83,23 @@ export class BookPage {
   protected readonly sameCatalogue = computed(() => this.run()?.plan.catalogue === catalogueMark(CATALOGUE));
   protected readonly now = (): number => this.context.now();
 
+  /** ms, of all that was planned and done */
+  private readonly span = computed(() => {
+    const times = bookLinesOf(this.run(), this.titles()).flatMap(({ planned, done }) =>
+      [planned?.start, planned?.end, done?.from, done?.to].filter((time) => time != null),
+    );
+    return { from: Math.min(...times), to: Math.max(...times) };
+  });
+  protected readonly axis = AXIS;
+
+  /** Where a span lies on the axis; null: it has none. */
+  protected bar(from: number | undefined, to: number | undefined): { readonly x: number; readonly width: number } | null {
+    if (from === undefined || to === undefined) return null;
+    const span = this.span();
+    const scale = AXIS / Math.max(1, span.to - span.from);
+    return { x: (from - span.from) * scale, width: Math.max(LEAST_BAR, (to - from) * scale) };
+  }
+
   protected address = (file: string): string => fileAddress(this.context.jobId(), file);
   protected readonly logAddress = computed(() => `/api/v1/log.csv?job=${this.context.jobId()}`);
 
@@ -98,3 +117,5 @@ export class BookPage {
 
   protected print = (): void => window.print();
 }
+
+const bookLinesOf = (run: Run | null, titles: ReadonlyMap<string, string>): BookLine[] => (run ? bookLines(run, titles) : []);
