@@ -35,9 +35,10 @@ export class Carried {
     const read = async <T>(path: string): Promise<T> => (await (await request.get(address + path)).json()) as T;
     const { document, version } = await read<{ document: Job; version: number }>(`/api/v1/jobs/${job}`);
     const { document: shop } = await read<{ document: Shop }>('/api/v1/shop');
-    const { operations, totals } = planJob(document, shop, CATALOGUE);
+    const planned = planJob(document, shop, CATALOGUE);
+    const { operations } = planned;
     const schedule = planSchedule([{ id: job, job: document, operations }], shop, from);
-    const plan = issuedPlan({ name: document.name, version, catalogue: 'e2e', cost: totals.cost }, job, operations, schedule);
+    const plan = issuedPlan({ name: document.name, version, catalogue: 'e2e' }, job, planned, schedule, document.place.temperature);
     const carried = new Carried(request, address, job, operations, from);
     await carried.say({ what: 'started', job, plan });
     return carried;

@@ -8,6 +8,8 @@ const VIEWS = [
   '/shop/calendar',
   '/shop/people',
   '/week',
+  '/shop/record',
+  '/shop/screens',
   '/shop/contractors',
   '/shop/schools',
   '/shop/own-rows',
@@ -30,6 +32,7 @@ const VIEWS = [
   '/jobs/demo-1/safety',
   '/jobs/demo-1/time',
   '/jobs/demo-1/run-sheet',
+  '/jobs/demo-1/book',
 ];
 
 /** Panes whose content is wider than they are. */

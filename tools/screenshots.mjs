@@ -37,6 +37,47 @@ async function workBench(page) {
   await page.goto(`http://127.0.0.1:${PORT}/bench`);
   await page.waitForTimeout(1500);
 }
+
+/** The trailer is started and carried to the rinse of its acid, with a reading that failed before. */
+async function runTrailer(page) {
+  const call = (path, body) =>
+    page.request.fetch(`http://127.0.0.1:${PORT}/api/v1/${path}`, body ? { method: 'POST', data: body } : {}).then((answer) => answer.json());
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-3/run-sheet`);
+  await page.getByRole('button', { name: 'Start the job' }).click();
+  await page.getByText('as “Horsebox trailer”').waitFor();
+  await page.waitForTimeout(500);
+  const { timers } = await call('timers');
+  const { plan } = timers.find(({ id }) => id === 'demo-3').events[0].run;
+  const until = plan.works.find(({ kind }) => kind === 'rinse-acid');
+  let at = Date.now() - 150 * 60_000;
+  const event = (run, note = '') => ({
+    id: `run-${Math.random().toString(36).slice(2)}`,
+    timer: 'demo-3',
+    kind: 'run',
+    at: new Date((at += 20_000)).toISOString(),
+    by: 'Ana',
+    target: null,
+    note,
+    issued: null,
+    run,
+  });
+  const done = plan.works
+    .filter(({ start }) => start < until.start)
+    .flatMap(({ id, operation }) => [
+      event({ what: 'begun', work: id, zones: [] }),
+      event({ what: 'held', operation, values: [], met: true, gauge: false }),
+      event({ what: 'done', work: id, zones: [] }),
+    ]);
+  at = Date.now() - 4 * 60_000;
+  const now = [
+    event({ what: 'begun', work: until.id, zones: [] }),
+    event({ what: 'held', operation: until.operation, values: [8.6], met: false, gauge: true }),
+  ];
+  await call('timers/events', { events: [...done, ...now] });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`http://127.0.0.1:${PORT}/bench?job=demo-3`);
+  await page.waitForTimeout(1500);
+}
 async function compareFronts(page) {
   await page.getByRole('button', { name: 'Compare with another setting' }).click();
   const other = page.locator('lb-trial-fields').nth(1);
@@ -63,9 +104,6 @@ async function oneDay(page) {
   await page.getByRole('button', { name: 'Try it out' }).click();
   await page.locator('.sooner').first().waitFor();
 }
-async function threeSections(page) {
-  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'More sections' }).click();
-}
 
 /** Views of the demo data, 1280 x 800: file name, address, theme and what is done first. */
 const VIEWS = [
@@ -77,8 +115,6 @@ const VIEWS = [
   ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
   ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],
   ['send-out', '/jobs/demo-4/strip?show=send-out'],
-  ['patches', '/jobs/demo-1/strip?zone=tug-27&show=patches'],
-  ['sections', '/jobs/demo-1/strip?zone=tug-33&show=sections', { steps: threeSections }],
   ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
   ['colours', '/jobs/demo-4/build?zone=buggy-18&show=colours', { steps: twoColours }],
@@ -88,6 +124,8 @@ const VIEWS = [
   ['shop', '/shop/figures'],
   ['safety', '/jobs/demo-1/safety', { steps: toPeople }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
+  ['run', '/bench', { steps: runTrailer, colorScheme: 'dark' }],
+  ['book', '/jobs/demo-3/book', { wait: 1500 }],
 ];
 
 await build();

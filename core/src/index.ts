@@ -186,11 +186,13 @@ export { byNeed, clockAt, runClocks, type ClockKind, type ClockState, type RunCl
 export { CLOCK_NAMES, CLOCK_STATES } from './record/clock-words.ts';
 export { isChecked, runSteps, type RunStep, type StepState } from './record/run-steps.ts';
 export { DEFECT_NAMES, entryText } from './record/entry-words.ts';
-export { PaceRecord, PaceSetAside } from './model/pace.ts';
+export { PaceRecord, PaceSetAside, UseRecord } from './model/pace.ts';
 export { foretold, learnPace, learnPaces, type Foretold, type Pace } from './record/learn-pace.ts';
-export { isPaced, pacesOf } from './record/own-pace.ts';
+export { isPaced, pacesOf, usesOf } from './record/own-pace.ts';
 export { openAtHandOver } from './record/hand-over.ts';
 export { habitsOf, tallyDefects, type Tally } from './record/defect-tally.ts';
+export { stepMix } from './record/step-mix.ts';
+export { SECOND_TORQUE, secondTorque } from './record/second-torque.ts';
 export { DEFECTS } from './record/defect-causes.ts';
 export { causesOf, type Cause } from './record/find-causes.ts';
 export { deviationsOf, type Deviation } from './record/deviations.ts';

@@ -13,9 +13,10 @@ import { benchEvent, NOON } from './bench-sample.ts';
 
 /** The demo trailer: two primers, a colour and a clear on aluminium, steel and plastic. */
 export const TRAILER = DEMO_JOBS[2] as Job;
-export const OPERATIONS: readonly Operation[] = planJob(TRAILER, DEMO_SHOP, CATALOGUE).operations;
+export const PLAN = planJob(TRAILER, DEMO_SHOP, CATALOGUE);
+export const OPERATIONS: readonly Operation[] = PLAN.operations;
 const schedule = planSchedule([{ id: 'trailer', job: TRAILER, operations: OPERATIONS }], DEMO_SHOP, NOON);
-export const ISSUED = issuedPlan({ name: 'Trailer', version: 1, catalogue: 'mark', cost: 900 }, 'trailer', OPERATIONS, schedule);
+export const ISSUED = issuedPlan({ name: 'Trailer', version: 1, catalogue: 'mark' }, 'trailer', PLAN, schedule, TRAILER.place.temperature);
 
 export const said = (minutes: number, run: RunEntry, more: Partial<BenchEvent> = {}): BenchEvent =>
   benchEvent('run', minutes, { timer: 'trailer', run, ...more });

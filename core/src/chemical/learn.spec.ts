@@ -76,7 +76,7 @@ test('an earlier job helps a later one, less than its own patches do', () => {
   const here = sampleFacts({ ...COATS, patches: [patch(12.4)] });
   const seen = [...patchesOf(here.job)];
   const own = firstRound({ ...COATS, patches: [patch(12.4)] });
-  const later = firstRound({ ...COATS, shop: { experience: { here: [], earlier: seen, paces: [] } } });
+  const later = firstRound({ ...COATS, shop: { experience: { here: [], earlier: seen, paces: [], uses: [] } } });
   const nothing = firstRound(COATS);
   expect(later.plan.earlier).toBe(1);
   expect(later.likely).toBeCloseTo(own.likely, 0);
@@ -87,9 +87,9 @@ test('an earlier job helps a later one, less than its own patches do', () => {
 test('a copied job brings its patches along: they count once, here', () => {
   const patches = [patch(12.4)];
   const seen = [...patchesOf(sampleFacts({ ...COATS, patches }).job)];
-  const copied = firstRound({ ...COATS, patches, shop: { experience: { here: [], earlier: [...seen, ...seen], paces: [] } } });
+  const copied = firstRound({ ...COATS, patches, shop: { experience: { here: [], earlier: [...seen, ...seen], paces: [], uses: [] } } });
   expect(copied.plan).toMatchObject({ patches: 1, earlier: 0 });
-  expect(firstRound({ ...COATS, shop: { experience: { here: [], earlier: [...seen, ...seen], paces: [] } } }).plan.earlier).toBe(1);
+  expect(firstRound({ ...COATS, shop: { experience: { here: [], earlier: [...seen, ...seen], paces: [], uses: [] } } }).plan.earlier).toBe(1);
 });
 
 test('a patch that disagrees with the others is named with the factor, those that agree are not', () => {

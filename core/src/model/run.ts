@@ -21,7 +21,8 @@ export const IssuedWork = z.strictObject({
   start: ms,
   end: ms,
   people: z.array(z.string().max(80)).max(40),
-  litres: litres.describe('of its product; 0: none'),
+  litres: litres.describe('of its product as mixed; 0: none'),
+  grams: z.number().gte(0).describe('the same by weight, at the use of the catalogue; 0: none'),
   product: z.string().max(80).describe('its name; empty: none'),
 });
 export type IssuedWork = z.infer<typeof IssuedWork>;

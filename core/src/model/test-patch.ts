@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { PaceRecord } from './pace.ts';
+import { PaceRecord, UseRecord } from './pace.ts';
 import { Celsius, Micrometres, Millimetres } from '../units/quantities.ts';
 import { CoatingId } from './ids.ts';
 import { MethodKey } from './own-row.ts';
@@ -65,10 +65,11 @@ export type Observation = z.infer<typeof Observation>;
 export const Experience = z.strictObject({
   here: z.array(Observation),
   earlier: z.array(Observation),
+  uses: z.array(UseRecord).default([]).describe('paint of earlier jobs, planned and weighed'),
   paces: z.array(PaceRecord).default([]).describe('steps of earlier jobs, planned and done'),
 });
 export type Experience = z.infer<typeof Experience>;
-export const NO_EXPERIENCE: Experience = { here: [], earlier: [], paces: [] };
+export const NO_EXPERIENCE: Experience = { here: [], earlier: [], paces: [], uses: [] };
 
 /** How a zone's stripper is laid on where that differs from the catalogue row and the shop's schools; null: as they say. */
 const perArea = z

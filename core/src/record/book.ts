@@ -1,44 +1,64 @@
 import type { IssuedPlan, IssuedWork } from '../model/run.ts';
 import type { Operation } from '../model/operation.ts';
+import type { Plan } from '../model/plan.ts';
 import type { Schedule } from '../model/schedule.ts';
 import { sum } from '../units/sum.ts';
 import type { Run } from './fold-run.ts';
+import { stepMix } from './step-mix.ts';
 
 const MINUTE = 60_000;
 
-/** The plan as it is started, to be kept. @param schedule of this job alone or among others */
+/** The plan as it is started, to be kept. @param schedule of this job alone or among others @param celsius of the workplace */
 export function issuedPlan(
-  { name, version, catalogue, cost }: Pick<IssuedPlan, 'name' | 'version' | 'catalogue' | 'cost'>,
+  about: Pick<IssuedPlan, 'name' | 'version' | 'catalogue'>,
   job: string,
-  operations: readonly Operation[],
+  plan: Pick<Plan, 'operations' | 'zones' | 'totals'>,
   schedule: Schedule,
+  celsius: number,
 ): IssuedPlan {
-  const known = new Map(operations.map((operation) => [operation.id, operation]));
+  const known = new Map(plan.operations.map((operation) => [operation.id, operation]));
   const works = schedule.works.flatMap((work): IssuedWork[] => {
     const operation = work.job === job ? known.get(work.operation) : undefined;
     if (!operation) return [];
-    const share = operation.hand > 0 ? Math.min(1, work.hand / operation.hand) : 1;
-    const { id, title, where, hand, start, end, people } = work;
-    const { product } = operation;
+    const { id, title, where, hand, start, end, people, zones } = work;
+    const { kind, pace } = operation;
     return [
       {
         id,
         operation: operation.id,
-        kind: operation.kind,
+        kind,
         title,
         where,
         hand,
-        pace: operation.pace?.factor ?? 1,
+        pace: pace?.factor ?? 1,
         start,
         end,
         people,
-        litres: (product?.litres ?? 0) * share,
-        product: product?.name ?? '',
+        ...takes(operation, work.hand, zones, plan, celsius),
       },
     ];
   });
   const end = schedule.jobs.find((own) => own.job === job)?.end ?? null;
-  return { name, version, catalogue, cost, hand: sum(works, ({ hand }) => hand), end, works };
+  return { ...about, cost: plan.totals.cost, hand: sum(works, ({ hand }) => hand), end, works };
+}
+
+/** Product of a piece of work, L and g of it. */
+function takes(
+  operation: Operation,
+  hand: number,
+  zones: readonly string[],
+  plan: Pick<Plan, 'zones'>,
+  celsius: number,
+): Pick<IssuedWork, 'product' | 'litres' | 'grams'> {
+  const { product, coat } = operation;
+  if (coat) {
+    const mix = stepMix(operation, zones, plan, { celsius, resolution: 1 });
+    const weighed = plan.zones.flatMap(({ build }) => build?.coats ?? []).find((own) => own.product === coat.product)?.weighed;
+    const grams = mix ? mix.batches * (mix.parts.at(-1)?.shows ?? 0) : 0;
+    return { product: coat.name, litres: mix?.perCoat ?? 0, grams: grams / (weighed?.factor ?? 1) };
+  }
+  const share = operation.hand > 0 ? Math.min(1, hand / operation.hand) : 1;
+  return { product: product?.name ?? '', litres: (product?.litres ?? 0) * share, grams: 0 };
 }
 
 /** One line of the book: planned against done. */

@@ -1,6 +1,9 @@
 import { benchEvent, readingAt } from '../../testing/bench-sample.ts';
 import { networkIn, operationOf, OPERATIONS, runOf, said, START, TRAILER, worked } from '../../testing/run-sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import type { BenchEvent } from '../model/bench.ts';
+import { planJob } from '../plan-job.ts';
 import { OperationKind } from '../model/operation.ts';
 import { DefectKind } from '../model/run.ts';
 import { habitsOf, tallyDefects } from './defect-tally.ts';
@@ -10,6 +13,8 @@ import { DEFECT_NAMES, entryText } from './entry-words.ts';
 import { causesOf } from './find-causes.ts';
 import { openAtHandOver } from './hand-over.ts';
 import { runSteps } from './run-steps.ts';
+import { SECOND_TORQUE, secondTorque } from './second-torque.ts';
+import { stepMix } from './step-mix.ts';
 
 const coat = operationOf('coat');
 const zone = coat.faces[0]?.zone ?? '';
@@ -107,6 +112,45 @@ describe('handing over', () => {
       parts: TRAILER.parts.map((own) => ({ ...own, zones: own.zones.map((z, i) => (i === 0 && own === part ? { ...z, finds: [find] } : z)) })),
     };
     expect(open(all, cracked)).toEqual([expect.stringMatching(/^1 find is not released: crack on /)]);
+  });
+});
+
+test('wheel bolts are asked after once more when the item has gone, until somebody has checked them', () => {
+  const wheeled = { ...TRAILER, parts: TRAILER.parts.map((part, i) => (i === 0 ? { ...part, role: 'wheel' as const } : part)) };
+  const bare = {
+    ...TRAILER,
+    parts: TRAILER.parts.map((part) => ({ ...part, role: 'ordinary' as const, features: [] })),
+  };
+  const gone = said(0, { what: 'handed-over' });
+  const checked = (met: boolean) => said(9, { what: 'held', operation: SECOND_TORQUE, values: [], met, gauge: false });
+  expect(secondTorque(wheeled, runOf())).toBeNull();
+  expect(secondTorque(bare, runOf(gone))).toBeNull();
+  expect([runOf(gone), runOf(gone, checked(false)), runOf(gone, checked(true))].map((run) => secondTorque(wheeled, run))).toEqual([
+    'open',
+    'open',
+    'done',
+  ]);
+});
+
+describe('what is mixed for a step', () => {
+  const plan = planJob(TRAILER, DEMO_SHOP, CATALOGUE);
+  const mixOf = (zones: string[]) => stepMix(coat, zones, plan, { celsius: 19, resolution: 1 });
+  const zones = coat.faces.map((face) => face.zone);
+
+  test('is one coat of each zone together, and the scale adds up to all of it', () => {
+    const mix = mixOf(zones);
+    const own = plan.zones.flatMap((z) =>
+      zones.includes(z.zone) ? (z.build?.coats.find(({ product }) => product === coat.coat?.product) ?? []) : [],
+    );
+    const litres = own.reduce((all, one) => all + (one.litres + one.thinner) / one.coats, 0);
+    expect(mix?.perCoat).toBeCloseTo(litres, 9);
+    expect(mix?.parts.reduce((all, part) => all + part.litres, 0)).toBeCloseTo(litres / (mix?.batches ?? 1), 9);
+    expect(mix?.parts.at(-1)?.shows).toBeCloseTo(mix?.parts.reduce((all, part) => all + part.grams, 0) ?? 0, 9);
+  });
+
+  test('is nothing where nothing is laid', () => {
+    expect(mixOf([])).toBeNull();
+    expect(stepMix(operationOf('key'), zones, plan, { celsius: 19, resolution: 1 })).toBeNull();
   });
 });
 

@@ -1,14 +1,17 @@
 import fc from 'fast-check';
 import { mean, variance } from 'simple-statistics';
 import { normalSource } from '../chemical/draw-normals.ts';
-import { ISSUED, OPERATIONS, runOf, TRAILER, worked } from '../../testing/run-sample.ts';
+import { ISSUED, OPERATIONS, runOf, said, TRAILER, worked } from '../../testing/run-sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import type { PaceRecord } from '../model/pace.ts';
 import { NO_EXPERIENCE } from '../model/test-patch.ts';
 import { planJob } from '../plan-job.ts';
 import { foretold, learnPace } from './learn-pace.ts';
-import { atOwnPace, pacesOf } from './own-pace.ts';
+import { planSchedule } from '../schedule/plan-schedule.ts';
+import { sum } from '../units/sum.ts';
+import { issuedPlan } from './book.ts';
+import { atOwnPace, pacesOf, usesOf } from './own-pace.ts';
 
 const record = (job: string, ratio: number, day = 1, kind: PaceRecord['kind'] = 'key'): PaceRecord => ({
   kind,
@@ -120,4 +123,69 @@ describe('the next estimate', () => {
   });
 
   test('without a record the plan is the same object', () => expect(atOwnPace(OPERATIONS, [], {})).toBe(OPERATIONS));
+});
+
+describe('paint that is weighed', () => {
+  const coats = ISSUED.works.filter(({ grams }) => grams > 0);
+  const [coat] = coats;
+  const name = coat?.product ?? '';
+  const tin = (operation: string, before: number, after: number | null) =>
+    said(9, { what: 'used', operation, product: name, batch: '', expires: null, before, after });
+
+  test('every coat from a gun or roller was issued with its grams, of the mix on the scale', () => {
+    expect(coats.length).toBeGreaterThan(5);
+    for (const { operation, grams, litres } of coats) {
+      expect(grams / litres / 1000).toBeGreaterThan(0.8);
+      expect(grams / litres / 1000).toBeLessThan(1.6);
+      expect(OPERATIONS.find(({ id }) => id === operation)?.coat).not.toBeNull();
+    }
+  });
+
+  test('tells what a product takes here, of the steps whose cans were weighed alone', () => {
+    const other = coats.find(({ product, operation }) => product === name && operation !== coat?.operation);
+    const planned = (coat?.grams ?? 0) + (other?.grams ?? 0);
+    const run = runOf(
+      tin(coat?.operation ?? '', 1000, 1000 - 1.3 * planned),
+      tin(other?.operation ?? '', 900, null),
+      tin(other?.operation ?? '', 500, 500 - 0.1 * planned),
+    );
+    const weighed = sum(ISSUED.works, ({ operation, grams }) => ([coat?.operation, other?.operation].includes(operation) ? grams : 0));
+    const [use] = usesOf(run);
+    expect(use).toMatchObject({ product: name, job: 'trailer' });
+    expect(use?.planned).toBeCloseTo(weighed, 9);
+    expect(use?.done).toBeCloseTo(1.4 * planned, 6);
+    expect(usesOf(runOf(tin('unknown', 900, 100), tin(coat?.operation ?? '', 100, 200)))).toEqual([]);
+  });
+
+  test('changes the litres of the next plan, what is mixed and what is bought, and not those of other products', () => {
+    const uses = [{ product: name, job: 'a', planned: 100, done: 150, at: '2026-11-01T12:00:00.000Z' }];
+    const shop = { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } };
+    const [before, after] = [planJob(TRAILER, DEMO_SHOP, CATALOGUE), planJob(TRAILER, shop, CATALOGUE)];
+    const { factor } = learnPace(uses);
+    const coatsOf = ({ zones }: typeof before) => zones.flatMap(({ build }) => build?.coats ?? []);
+    for (const [i, own] of coatsOf(after).entries()) {
+      const was = coatsOf(before)[i];
+      const times = own.name === name ? factor : 1;
+      expect(own.litres).toBeCloseTo((was?.litres ?? 0) * times, 9);
+      expect(own.thinner).toBeCloseTo((was?.thinner ?? 0) * times, 9);
+      expect(own.lands).toBeCloseTo((was?.lands ?? 0) / times, 9);
+      expect(own.weighed).toEqual(own.name === name ? { factor, records: 1, jobs: 1 } : null);
+    }
+    expect(after.totals.material).toBeGreaterThan(before.totals.material);
+    const issued = issuedPlan(
+      { name: 'n', version: 1, catalogue: 'm' },
+      'trailer',
+      after,
+      planSchedule([{ id: 'trailer', job: TRAILER, operations: after.operations }], shop, 0),
+      19,
+    );
+    const grams = (works: typeof ISSUED.works) => sum(works, (own) => (own.product === name ? own.grams : 0));
+    expect(grams(issued.works)).toBeCloseTo(grams(ISSUED.works), 6);
+  });
+
+  test('never lands more than all of it', () => {
+    const uses = Array.from({ length: 9 }, (_, i) => ({ product: name, job: `j${i}`, planned: 100, done: 25, at: '2026-11-01T12:00:00.000Z' }));
+    const plan = planJob(TRAILER, { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } }, CATALOGUE);
+    expect(Math.max(...plan.zones.flatMap(({ build }) => build?.coats.map(({ lands }) => lands) ?? []))).toBe(1);
+  });
 });

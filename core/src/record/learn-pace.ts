@@ -26,15 +26,18 @@ export interface Pace {
   readonly to: string | null;
 }
 
+/** Something planned and done, minutes or grams, of a job. */
+export type Told = Pick<PaceRecord, 'job' | 'planned' | 'done' | 'at'>;
+
 /**
  * The shop's pace from its records: normal-normal on the logarithm, so that few records stay near the catalogue and many speak for themselves. Each job counts by the mean
  * of its steps, with the spread between jobs and its own within:
  * precision = 1/SHOPS² + Σ 1/(JOBS² + STEPS²/n), mean = Σ (mean of job · its precision) / precision.
  * Gelman et al., Bayesian Data Analysis, 2.5 and 5.4, from memory.
- * @param records of one kind
+ * @param records of one kind of step, or of one product
  * @example learnPace([]).factor // 1
  */
-export function learnPace(records: readonly PaceRecord[]): Pace {
+export function learnPace(records: readonly Told[]): Pace {
   const told = records.filter(({ planned, done }) => done / planned < STRANGE && planned / done < STRANGE);
   const byJob = groupBy(told, ({ job }) => job);
   const jobs = [...byJob.values()].map((own) => ({

@@ -1,5 +1,7 @@
 import type { Operation, OperationKind } from '../model/operation.ts';
-import type { PaceRecord, PaceSetAside } from '../model/pace.ts';
+import type { PaceRecord, PaceSetAside, UseRecord } from '../model/pace.ts';
+import { groupBy } from '../units/group-by.ts';
+import { sum } from '../units/sum.ts';
 import { learnPaces } from './learn-pace.ts';
 import type { Run } from './fold-run.ts';
 
@@ -42,3 +44,15 @@ export const pacesOf = ({ job, plan, works }: Run): PaceRecord[] =>
     if (!record?.to || record.worked < MINUTE || hand <= 0 || !isPaced(kind)) return [];
     return [{ kind, job, planned: hand / pace, done: record.worked / MINUTE, at: new Date(record.to).toISOString() }];
   });
+
+/** What a run says of the paint that the shop takes: of each product what the cans lost over the steps whose cans were weighed, against the plan of those steps. */
+export function usesOf({ job, plan, used }: Run): UseRecord[] {
+  const weighed = used.filter(({ before, after }) => before !== null && after !== null && before > after);
+  return [...groupBy(weighed, ({ product }) => product)].flatMap(([product, own]): UseRecord[] => {
+    const steps = new Set(own.map(({ operation }) => operation));
+    const planned = sum(plan.works, ({ operation, grams }) => (steps.has(operation) ? grams : 0));
+    const done = sum(own, ({ before, after }) => (before ?? 0) - (after ?? 0));
+    const at = Math.max(...own.map((one) => one.at));
+    return planned > 0 ? [{ product, job, planned, done, at: new Date(at).toISOString() }] : [];
+  });
+}

@@ -318,7 +318,7 @@ describe('the book', () => {
       ...ISSUED,
       works: [...ISSUED.works.slice(1), { ...(one as (typeof ISSUED.works)[number]), id: 'n', operation: 'new.weld.1' }],
       hand: ISSUED.hand + 40,
-      cost: 950,
+      cost: ISSUED.cost + 50,
       end: (ISSUED.end ?? 0) + 9,
     };
     const change = scopeChange(ISSUED, grown);

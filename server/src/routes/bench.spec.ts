@@ -178,7 +178,7 @@ test('the bench of one job and the patches of another are what a third is planne
     .put('/api/v1/shop')
     .send({ version: body.version, document: { ...body.document, experience: await ask('third') } })
     .expect(200);
-  expect((await request(app.app).get('/api/v1/shop')).body.document.experience).toEqual({ here: [], earlier: [], paces: [] });
+  expect((await request(app.app).get('/api/v1/shop')).body.document.experience).toEqual({ here: [], earlier: [], paces: [], uses: [] });
 });
 
 test('every open screen hears what another one taps, and nothing is lost when the server comes back', async () => {
@@ -215,7 +215,7 @@ test('what was said once under an id stays so', async () => {
   const first = event('issued', 0);
   await send(first).expect(200);
   expect((await send(first).expect(200)).body).toMatchObject({ kept: [first.id], refused: [] });
-  const { kept, refused } = (await send({ ...first, by: 'somebody else' }).expect(200)).body;
+  const { kept, refused } = (await send({ ...first, by: 'somebody else' }).expect(409)).body;
   expect(kept).toEqual([]);
   expect(refused).toEqual([{ id: first.id, path: ['id'], reason: expect.stringContaining('another event') }]);
 });

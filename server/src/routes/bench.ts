@@ -41,7 +41,9 @@ export function benchRoutes({ bench, clock, feed }: BenchParts): Router {
     .post('/timers/events', async (request, response) => {
       const { kept, fresh, refused } = await bench.append(readBody(AppendEvents, request).events);
       if (fresh.length > 0) feed.tell('events', fresh);
-      response.json({ ...time(), kept: kept.map(({ id }) => id), refused });
+      // What was said under an id stays: a body that only says otherwise is in conflict with it.
+      const inConflict = kept.length === 0 && refused.length > 0 && refused.every(({ path }) => path[0] === 'id');
+      response.status(inConflict ? 409 : 200).json({ ...time(), kept: kept.map(({ id }) => id), refused });
     })
     .get('/readings', async (request, response) => {
       response.json(await bench.readings(new Date(clock.now().getTime() - hoursOf(request) * HOUR)));

@@ -23,6 +23,7 @@ const plan: IssuedPlan = {
       end: 1,
       people: [],
       litres: 0,
+      grams: 0,
       product: '',
     },
   ],

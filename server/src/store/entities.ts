@@ -255,6 +255,27 @@ export const PaceEntity = new EntitySchema<PaceRow>({
   },
 });
 
+/** What a job took of a product, planned and weighed; g. */
+export interface UseRow {
+  jobId: string;
+  product: string;
+  planned: number;
+  done: number;
+  at: string;
+}
+
+export const UseEntity = new EntitySchema<UseRow>({
+  name: 'use',
+  tableName: 'uses',
+  columns: {
+    jobId: { type: 'text', primary: true, name: 'job_id' },
+    product: { type: 'text', primary: true },
+    planned: { type: 'real' },
+    done: { type: 'real' },
+    at: { type: 'text' },
+  },
+});
+
 /** A job and its shop as a run of it was started with. */
 export interface IssuedRow {
   eventId: string;
@@ -290,4 +311,5 @@ export const ENTITIES = [
   VersionEntity,
   IssuedEntity,
   PaceEntity,
+  UseEntity,
 ];

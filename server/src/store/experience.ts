@@ -1,6 +1,6 @@
-import { NO_EXPERIENCE, Observation, PaceRecord, patchesOf, type Experience, type Job, type Shop } from '@lift-bare/core';
+import { NO_EXPERIENCE, Observation, PaceRecord, patchesOf, type Experience, type Job, type Shop, UseRecord } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
-import { ObservationEntity, PaceEntity, type ObservationRow } from './entities.ts';
+import { ObservationEntity, PaceEntity, UseEntity, type ObservationRow } from './entities.ts';
 import { parsed } from './parsed.ts';
 
 /** The newest dwells of earlier jobs that later ones are planned with. */
@@ -34,7 +34,12 @@ export async function experienceFor(manager: EntityManager, jobId: string | null
     .orderBy('seen.at', 'DESC')
     .take(MOST_EARLIER);
   if (jobId !== null) earlier.andWhere('seen.jobId <> :jobId', { jobId });
-  return { here: readable(here), earlier: readable(await earlier.getMany()), paces: await pacesFor(manager, jobId) };
+  return {
+    here: readable(here),
+    earlier: readable(await earlier.getMany()),
+    paces: await pacesFor(manager, jobId),
+    uses: await usesFor(manager, jobId),
+  };
 }
 
 /** The newest steps of earlier jobs that later ones are planned with. */
@@ -44,6 +49,12 @@ const MOST_PACES = 2000;
 export async function keepPaces(manager: EntityManager, jobId: string, paces: readonly PaceRecord[]): Promise<void> {
   await manager.delete(PaceEntity, { jobId });
   for (const { kind, planned, done, at } of paces) await manager.upsert(PaceEntity, { jobId, kind, planned, done, at }, ['jobId', 'kind', 'at']);
+}
+
+/** Rewrites what a job took of its products. */
+export async function keepUses(manager: EntityManager, jobId: string, uses: readonly UseRecord[]): Promise<void> {
+  await manager.delete(UseEntity, { jobId });
+  for (const { product, planned, done, at } of uses) await manager.insert(UseEntity, { jobId, product, planned, done, at });
 }
 
 /** Of jobs that still are, but for one. */
@@ -57,6 +68,20 @@ async function pacesFor(manager: EntityManager, but: string | null): Promise<Pac
   if (but !== null) rows.andWhere('pace.jobId <> :but', { but });
   return (await rows.getMany()).flatMap(({ jobId, kind, planned, done, at }) => {
     const read = PaceRecord.safeParse({ job: jobId, kind, planned, done, at });
+    return read.success ? [read.data] : [];
+  });
+}
+
+async function usesFor(manager: EntityManager, but: string | null): Promise<UseRecord[]> {
+  const rows = manager
+    .getRepository(UseEntity)
+    .createQueryBuilder('one')
+    .where('one.jobId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)')
+    .orderBy('one.at', 'DESC')
+    .take(MOST_PACES);
+  if (but !== null) rows.andWhere('one.jobId <> :but', { but });
+  return (await rows.getMany()).flatMap(({ jobId, product, planned, done, at }) => {
+    const read = UseRecord.safeParse({ job: jobId, product, planned, done, at });
     return read.success ? [read.data] : [];
   });
 }

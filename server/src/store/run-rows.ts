@@ -1,7 +1,7 @@
-import { DEFAULT_SHOP, foldRun, habitsOf, pacesOf, tallyDefects, type BenchEvent, type StoredEvent, type Tally } from '@lift-bare/core';
+import { DEFAULT_SHOP, foldRun, habitsOf, pacesOf, tallyDefects, usesOf, type BenchEvent, type StoredEvent, type Tally } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
 import { EventEntity, IssuedEntity, JobEntity, ShopEntity, TimerEntity } from './entities.ts';
-import { keepPaces } from './experience.ts';
+import { keepPaces, keepUses } from './experience.ts';
 import { parsed } from './parsed.ts';
 import { toStored } from './stored-event.ts';
 
@@ -36,7 +36,9 @@ export async function keepIssued(manager: EntityManager, { id, at, timer }: { id
 export async function refreshRun(manager: EntityManager, id: string, events: readonly StoredEvent[]): Promise<void> {
   const run = foldRun(events);
   // The book of a job is read once it is closed.
-  await keepPaces(manager, id, run?.handedOver == null ? [] : pacesOf(run));
+  const closed = run?.handedOver == null ? null : run;
+  await keepPaces(manager, id, closed ? pacesOf(closed) : []);
+  await keepUses(manager, id, closed ? usesOf(closed) : []);
   const lastAt = events.reduce((last, { at }) => (at > last ? at : last), '');
   await manager.update(TimerEntity, { id }, { lastAt, state: run === null ? 'removed' : run.handedOver === null ? 'open' : 'done' });
 }

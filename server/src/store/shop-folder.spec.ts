@@ -75,7 +75,7 @@ test('a copy is made before tables are changed, and what was kept stays', async 
   const file = await shopIn(path);
   const old = new Sqlite(file);
   old.exec(
-    `DELETE FROM migrations WHERE name LIKE 'Figures%' OR name LIKE 'Versions%' OR name LIKE 'Who%' OR name LIKE 'Runs%'; DROP TABLE proofs; DROP TABLE issued_plans; DROP TABLE paces; ALTER TABLE bench_events DROP COLUMN run; DROP TABLE job_versions; DROP INDEX jobs_listed; DROP INDEX jobs_reckoned`,
+    `DELETE FROM migrations WHERE name LIKE 'Figures%' OR name LIKE 'Versions%' OR name LIKE 'Who%' OR name LIKE 'Runs%'; DROP TABLE proofs; DROP TABLE issued_plans; DROP TABLE paces; DROP TABLE uses; DROP INDEX runs_said; ALTER TABLE bench_events DROP COLUMN run;  DROP TABLE job_versions; DROP INDEX jobs_listed; DROP INDEX jobs_reckoned`,
   );
   for (const column of ['saved_by', 'fault', 'reckoned_for', 'figures', 'description']) old.exec(`ALTER TABLE jobs DROP COLUMN ${column}`);
   old.close();

@@ -12,11 +12,17 @@ export class Runs1764000006000 implements MigrationInterface {
     await runner.query(`CREATE TABLE paces (
       job_id text NOT NULL REFERENCES jobs (id) ON DELETE CASCADE, kind text NOT NULL, planned real NOT NULL, done real NOT NULL, at text NOT NULL,
       PRIMARY KEY (job_id, kind, at))`);
+    await runner.query(`CREATE TABLE uses (
+      job_id text NOT NULL REFERENCES jobs (id) ON DELETE CASCADE, product text NOT NULL, planned real NOT NULL, done real NOT NULL, at text NOT NULL,
+      PRIMARY KEY (job_id, product))`);
+    await runner.query('CREATE INDEX runs_said ON bench_events (at) WHERE run IS NOT NULL');
     await runner.query('CREATE INDEX paces_newest ON paces (at)');
     await runner.query('CREATE INDEX issued_plans_of_job ON issued_plans (job_id)');
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP INDEX runs_said');
+    await runner.query('DROP TABLE uses');
     await runner.query('DROP TABLE paces');
     await runner.query('DROP TABLE issued_plans');
     await runner.query('ALTER TABLE bench_events DROP COLUMN run');

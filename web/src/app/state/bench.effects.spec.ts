@@ -30,7 +30,7 @@ function bench(send: (events: readonly BenchEvent[]) => ReturnType<BenchApi['sen
   const api = {
     live: () => live,
     load: () => of({ now: '', speed: 1, timers: [], readings: [] }),
-    experience: () => of({ here: [], earlier: [], paces: [] }),
+    experience: () => of({ here: [], earlier: [], paces: [], uses: [] }),
     send: (events: readonly BenchEvent[]) => {
       sent.push(events.map(({ id }) => id));
       return send(events);

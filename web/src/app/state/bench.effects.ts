@@ -1,3 +1,4 @@
+import { HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store, type Action } from '@ngrx/store';
@@ -19,7 +20,7 @@ import {
   take,
   tap,
 } from 'rxjs';
-import { BenchApi, type LiveWord } from '../api/bench-api';
+import { BenchApi, type Appended, type LiveWord } from '../api/bench-api';
 import { failureOf } from '../api/problem';
 import { BenchActions } from './bench.actions';
 import { BenchQueue } from './bench-queue';
@@ -129,7 +130,9 @@ export class BenchEffects {
     if (events.length === 0) return EMPTY;
     return this.api.send(events).pipe(
       map(({ kept, refused }) => BenchActions.sent({ kept, refused })),
-      catchError((error: unknown) => of(BenchActions.sendFailed({ failure: failureOf(error), ids: events.map(({ id }) => id) }))),
+      catchError((error: unknown) =>
+        of(inConflict(error) ?? BenchActions.sendFailed({ failure: failureOf(error), ids: events.map(({ id }) => id) })),
+      ),
     );
   }
 }
@@ -150,4 +153,11 @@ function spoken(word: LiveWord): Action[] {
       return word.kind === 'hello' ? [heard, BenchActions.loadRequested()] : [heard];
     }
   }
+}
+
+/** Another event is kept under each of these ids: they are told to whoever tapped them, and not sent again. */
+function inConflict(error: unknown): Action | null {
+  if (!(error instanceof HttpErrorResponse) || error.status !== 409) return null;
+  const { refused } = error.error as Pick<Appended, 'refused'>;
+  return BenchActions.sent({ kept: [], refused });
 }

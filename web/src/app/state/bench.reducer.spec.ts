@@ -96,7 +96,7 @@ test('a screen whose clock is an hour wrong: its taps are put right as soon as t
 
 test('experience that cannot be fetched is none, and does not wipe what is known', () => {
   const failed = BenchActions.experienceFailed({ jobId: 'j' });
-  const none = { here: [], earlier: [], paces: [] };
+  const none = { here: [], earlier: [], paces: [], uses: [] };
   expect(run(failed).experience['j']).toEqual(none);
   const known = { here: [], earlier: [{ id: 'seen' }] } as unknown as BenchSlice['experience'][string];
   const state = run(BenchActions.experienceLoaded({ jobId: 'j', experience: known }), failed);

@@ -2,13 +2,25 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { bookLines, CATALOGUE, catalogueMark, deviationsOf, openAtHandOver, runNetwork, runSteps, type BookLine, type Run } from '@lift-bare/core';
+import {
+  bookLines,
+  CATALOGUE,
+  catalogueMark,
+  deviationsOf,
+  openAtHandOver,
+  runNetwork,
+  runSteps,
+  SECOND_TORQUE,
+  secondTorque,
+  type BookLine,
+  type Run,
+} from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { fileAddress } from '../../api/files-api';
 import { JobContext } from '../../state/job-context';
 import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
-import { RunLogList } from '../run/run-log-list';
+import { RunLogList } from '../../ui/run/run-log-list';
 import { BookHolds } from './book-holds';
 import { BookParts } from './book-parts';
 import { Defects } from './defects';
@@ -41,6 +53,7 @@ export class BookPage {
   private readonly titles = computed(() => {
     const plan = this.run()?.plan.works ?? [];
     return new Map([
+      [SECOND_TORQUE, 'Wheel bolts, second check'],
       ...this.operations().map(({ id, title }) => [id, title] as const),
       ...plan.flatMap(({ id, operation, title }) => [[operation, title] as const, [id, title] as const]),
     ]);
@@ -102,6 +115,15 @@ export class BookPage {
 
   protected address = (file: string): string => fileAddress(this.context.jobId(), file);
   protected readonly logAddress = computed(() => `/api/v1/log.csv?job=${this.context.jobId()}`);
+
+  protected readonly torque = computed(() => {
+    const [run, job] = [this.run(), this.context.job()];
+    return run && job ? secondTorque(job, run) : null;
+  });
+
+  protected checkTorque(): void {
+    this.log.say(this.context.jobId(), { what: 'held', operation: SECOND_TORQUE, values: [], met: true, gauge: false });
+  }
 
   protected handOver(): void {
     this.log.say(this.context.jobId(), { what: 'handed-over' });

@@ -14,7 +14,7 @@ const CAN = 0.4;
     @for (mix of mixes(); track mix.coat.name) {
       <section>
         <div class="block"><h2>{{ mix.coat.name }}</h2><span class="soft">{{ mix.coat.coats }} {{ mix.coat.coats === 1 ? 'coat' : 'coats' }}, {{ units.show(mix.coat.wetFilm, 'film') }} wet each</span></div>
-        <p class="soft">{{ area(mix.coat.covers) }} from a litre in one coat by the formula, {{ area(mix.coat.covers * mix.coat.lands) }} with {{ tool(mix.coat) }} on this shape.@if (mix.coat.filling > 0) { The profile swallows {{ units.show(mix.coat.filling, 'volume') }}. } {{ units.show(mix.coat.litres, 'volume') }} for this zone with all coats: <b>{{ mix.packs.count }} × {{ units.show(mix.packs.size, 'volume') }}</b>, a tenth spare; the kit adds up the zones.</p>
+        <p class="soft">{{ area(mix.coat.covers) }} from a litre in one coat by the formula, {{ area(mix.coat.covers * mix.coat.lands) }} with {{ tool(mix.coat) }} on this shape@if (mix.coat.weighed; as own) {, as cans of {{ own.jobs }} {{ own.jobs === 1 ? 'job' : 'jobs' }} weighed: × {{ own.factor.toFixed(2) }} of the catalogue}.@if (mix.coat.filling > 0) { The profile swallows {{ units.show(mix.coat.filling, 'volume') }}. } {{ units.show(mix.coat.litres, 'volume') }} for this zone with all coats: <b>{{ mix.packs.count }} × {{ units.show(mix.packs.size, 'volume') }}</b>, a tenth spare; the kit adds up the zones.</p>
         @if (mix.plan.cans !== null) {
           <p><b>{{ mix.plan.cans }} {{ mix.plan.cans === 1 ? 'can' : 'cans' }}</b> of {{ units.show(can, 'volume') }} for all coats. Shake two minutes after the ball is free, warm it to room temperature.</p>
         } @else {

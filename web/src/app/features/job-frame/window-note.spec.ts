@@ -20,7 +20,7 @@ const entry = (id: string, from: number, to: number): Job['progress'][number] =>
 });
 
 async function noteAt(now: number, progress: Job['progress']): Promise<string> {
-  const context = { job: signal({ ...tug, progress }), plan: signal(plan), jobId: signal('tug'), now: () => now };
+  const context = { worked: signal({ ...tug, progress }), plan: signal(plan), jobId: signal('tug'), now: () => now };
   TestBed.resetTestingModule();
   TestBed.configureTestingModule({
     providers: [

@@ -5,7 +5,7 @@ import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
-import { RunStart } from '../run/run-start';
+import { RunStart } from '../../ui/run/run-start';
 import { groupSteps } from './group-steps';
 
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */

@@ -1,9 +1,9 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { DEFECT_NAMES, foretold, learnPaces, upperFirst, type OperationKind, type PaceRecord, type Tally } from '@lift-bare/core';
+import { DEFECT_NAMES, foretold, learnPace, learnPaces, NO_EXPERIENCE, upperFirst, type OperationKind, type Tally } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
-import { catchError, map, of, switchMap, debounceTime, Subject, startWith } from 'rxjs';
+import { catchError, of, switchMap, debounceTime, Subject, startWith } from 'rxjs';
 import { BenchApi } from '../../api/bench-api';
 import { RunApi, type BookHit } from '../../api/run-api';
 import { ForetoldChart } from './foretold-chart';
@@ -35,12 +35,14 @@ export class ShopRecord {
   private readonly asked = new Subject<string>();
   protected readonly why = signal<OperationKind | null>(null);
 
-  private readonly records = toSignal(
-    this.bench.experience('').pipe(
-      map(({ paces }): readonly PaceRecord[] => paces),
-      catchError(() => of<readonly PaceRecord[]>([])),
-    ),
-    { initialValue: [] },
+  private readonly experience = toSignal(this.bench.experience('').pipe(catchError(() => of(NO_EXPERIENCE))), { initialValue: NO_EXPERIENCE });
+  private readonly records = computed(() => this.experience().paces);
+  /** paint, by product */
+  protected readonly paint = computed(() =>
+    [...new Set(this.experience().uses.map(({ product }) => product))].map((product) => ({
+      product,
+      ...learnPace(this.experience().uses.filter((own) => own.product === product)),
+    })),
   );
   protected readonly lines = computed(() =>
     [...learnPaces(this.records())]

@@ -17,6 +17,7 @@ import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { NEVER, of } from 'rxjs';
 import { ScheduleApi } from '../../api/schedule-api';
 import { JobContext } from '../../state/job-context';
+import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 import { TimePage } from './time-page';
@@ -36,6 +37,8 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
   const job = signal(given);
   const taken: unknown[] = [];
   const context = {
+    worked: job,
+    run: signal<{ readonly works: ReadonlyMap<string, unknown> } | null>(null),
     job,
     jobId: signal('tug'),
     shop: signal(DEMO_SHOP),
@@ -58,6 +61,7 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
       provideNzI18n(en_US),
       { provide: JobContext, useValue: context },
       { provide: PlannerClient, useValue: { run } },
+      { provide: RunLog, useValue: { say: (...all: unknown[]) => taken.push(all), takeWorkBack: (...all: unknown[]) => taken.push(all) } },
       { provide: ScheduleApi, useValue: { calendar: () => NEVER } },
       { provide: Units, useValue: { text: (text: string) => text, money: (value: number) => `€ ${value}` } },
     ],
@@ -118,6 +122,16 @@ test('a step begins, is over and is taken back; what has happened is marked and 
   expect(root.querySelector('.bar.done')).not.toBeNull();
   await press('not done after all');
   expect(job().progress).toEqual([]);
+});
+
+test('of a job that was started what begins and is over goes to its record, not into the document', async () => {
+  const { root, job, context, taken, press, settle } = await page();
+  context.run.set({ works: new Map() });
+  root.querySelector<HTMLButtonElement>('.bar')?.click();
+  await settle();
+  await press('Begun now');
+  expect(taken).toMatchObject([['tug', { what: 'begun', zones: expect.any(Array) as string[] }]]);
+  expect(job().progress).toEqual(tug.progress);
 });
 
 test('keys go from step to step, and with Shift they move the step', async () => {

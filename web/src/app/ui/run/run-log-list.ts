@@ -2,7 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { entryText, type Run } from '@lift-bare/core';
 import { RunLog } from '../../state/run-log';
-import { Units } from '../../ui/units.service';
+import { Units } from '../units.service';
 
 /** Everything that was said of a run, newest first, to be taken back one by one. */
 @Component({

@@ -6,7 +6,7 @@ import { CATALOGUE, catalogueMark, gapText, issuedPlan, scopeChange, type Issued
 import { last } from 'rxjs';
 import { JobContext } from '../../state/job-context';
 import { RunLog } from '../../state/run-log';
-import { Units } from '../../ui/units.service';
+import { Units } from '../units.service';
 import { ScheduleClient } from '../../workers/schedule-client';
 
 /** Steps that are named before the rest is counted. */
@@ -80,8 +80,8 @@ export class RunStart {
       .subscribe(({ schedule, trouble }) => {
         this.busy.set(false);
         if (!schedule) return this.trouble.set(trouble ?? 'It could not be laid out.');
-        const about = { name: this.name().trim(), version: open.version, catalogue: catalogueMark(CATALOGUE), cost: plan.totals.cost };
-        const issued = issuedPlan(about, id, plan.operations, schedule);
+        const about = { name: this.name().trim(), version: open.version, catalogue: catalogueMark(CATALOGUE) };
+        const issued = issuedPlan(about, id, plan, schedule, job.place.temperature);
         if (start) this.start(issued);
         else this.now.set(issued);
       });

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { CATALOGUE, filmRangeOf, READINGS, spotRule, SPOTS, type Operation } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
-import { Units } from '../../ui/units.service';
+import { Units } from '../units.service';
 import type { Said } from './step-card';
 
 /** Dry film by spots: five of three readings, read from the gauge or typed, judged by their averages. */

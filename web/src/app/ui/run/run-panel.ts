@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { clockAt, remedyOf, runSteps, type Run, type RunClock, type RunStep } from '@lift-bare/core';
+import { shopFeature } from '../../state/shop.reducer';
 import { RunBoards, type RunBoard } from '../../state/run-boards';
 import { RunLog } from '../../state/run-log';
 import { ShopNow } from '../../state/shop-now';
 import { Who } from '../../state/who';
-import { Toasts } from '../../ui/toast.service';
-import { Units } from '../../ui/units.service';
+import { Toasts } from '../toast.service';
+import { Units } from '../units.service';
 import { ClockList } from './clock-list';
 import { StepCard, type Said } from './step-card';
 
@@ -41,6 +43,8 @@ export class RunPanel {
   private readonly who = inject(Who);
   private readonly toasts = inject(Toasts);
   protected readonly units = inject(Units);
+  private readonly shop = inject(Store).selectSignal(shopFeature.selectDocument);
+  protected readonly resolution = computed(() => this.shop().scale);
 
   protected readonly own = computed(() => this.boards.all().filter(({ run }) => this.job() === undefined || run.job === this.job()));
   private readonly rows = computed(() =>

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { CATALOGUE, filmRangeOf, holdState, WORN, type Operation, type Run, type RunEntry, type RunStep } from '@lift-bare/core';
-import { Units } from '../../ui/units.service';
+import { CATALOGUE, filmRangeOf, holdState, stepMix, WORN, type Operation, type Plan, type Run, type RunEntry, type RunStep } from '@lift-bare/core';
+import { Units } from '../units.service';
 import { FilmEntry } from './film-entry';
 import { HoldEntry } from './hold-entry';
 import { NoteEntry } from './note-entry';
@@ -25,7 +25,10 @@ type Extra = 'used' | 'film' | 'note' | null;
 export class StepCard {
   readonly step = input.required<RunStep>();
   readonly run = input.required<Run>();
-  readonly operations = input.required<readonly Operation[]>();
+  readonly plan = input.required<Plan>();
+  readonly celsius = input.required<number>();
+  /** g, step of the scale */
+  readonly resolution = input.required<number>();
   /** how many steps there are, and min of hands of this one */
   readonly count = input.required<number>();
   readonly hand = input.required<number>();
@@ -33,6 +36,11 @@ export class StepCard {
   readonly said = output<Said>();
 
   protected readonly units = inject(Units);
+  protected readonly operations = computed(() => this.plan().operations);
+  /** what the scale shows, for the first pass of a product and each that is mixed anew */
+  protected readonly mix = computed(() =>
+    stepMix(this.operation(), this.step().zones, this.plan(), { celsius: this.celsius(), resolution: this.resolution() }),
+  );
   protected readonly extra = signal<Extra>(null);
   protected readonly more = signal(false);
   protected readonly operation = computed(() => this.step().operation);
@@ -45,6 +53,8 @@ export class StepCard {
   /** the film that lies there dry before this step: it is measured now */
   protected readonly film = computed(() => filmBelow(this.operation(), this.operations()));
   protected readonly product = computed(() => this.operation().product?.name ?? this.operation().coat?.name ?? null);
+
+  protected grams = (value: number): string => (value < 10 ? `${value.toFixed(1)} g` : `${Math.round(value)} g`);
 
   protected say(entry: RunEntry, note = ''): void {
     this.said.emit({ entry, note });

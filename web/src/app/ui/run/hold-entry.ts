@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { gaugeOf, isMeasured, likelyValue, withinLimits, type HoldPoint, type HoldState, type RunEntry } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
-import { Units } from '../../ui/units.service';
+import { Units } from '../units.service';
 
 type Held = Extract<RunEntry, { what: 'held' }>;
 

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { byNeed, clockAt, type RunClock } from '@lift-bare/core';
 import { ShopNow } from '../../state/shop-now';
-import { clockView } from '../../ui/clock-text';
-import { Units } from '../../ui/units.service';
+import { clockView } from '../clock-text';
+import { Units } from '../units.service';
 
 /** min for which an alarm is put off at one touch. */
 const QUIET = 15;

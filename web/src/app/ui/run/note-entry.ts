@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, input, output, signal } fro
 import type { Operation } from '@lift-bare/core';
 import { FilesApi } from '../../api/files-api';
 import { newId } from '../../state/new-id';
-import { shrinkPhoto } from '../../ui/shrink-photo';
+import { shrinkPhoto } from '../shrink-photo';
 import type { Said } from './step-card';
 
 const MOMENTS = ['before', 'during', 'after'] as const;
