@@ -1,6 +1,7 @@
 import { titleOf } from '../schedule/network.ts';
 import { gapText } from '../schedule/time-words.ts';
-import { remedyOf, type Run } from './fold-run.ts';
+import type { Run } from './fold-run.ts';
+import { remedyOf } from '../schedule/remedy.ts';
 import type { RunNetwork } from './run-network.ts';
 import type { ClockKind } from './run-clocks.ts';
 

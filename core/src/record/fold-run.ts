@@ -67,9 +67,6 @@ export interface Run {
 
 const MINUTE = 60_000;
 
-/** The work that mends a window that was missed, before the step that it belongs to. */
-export const remedyOf = (work: string): string => `${work}:again`;
-
 interface Building {
   readonly started: { at: number; by: string; plan: IssuedPlan }[];
   readonly works: Map<string, WorkRecord>;

@@ -1,6 +1,7 @@
 import type { Lag, Operation } from '../model/operation.ts';
 import { titleOf } from '../schedule/network.ts';
-import { remedyOf, type Run } from './fold-run.ts';
+import type { Run } from './fold-run.ts';
+import { remedyOf } from '../schedule/remedy.ts';
 import type { RunNetwork } from './run-network.ts';
 
 export type ClockKind = Lag['what'] | 'alone' | 'pot-life';

@@ -9,6 +9,7 @@ import { planJob } from '../plan-job.ts';
 import { checkSchedule } from './check-schedule.ts';
 import { openWindows } from './open-windows.ts';
 import { scheduleOf } from './plan-schedule.ts';
+import { remedyOf } from './remedy.ts';
 import { minuteAt } from './problem.ts';
 import { firstSchedule } from './search.ts';
 
@@ -64,6 +65,21 @@ describe('work that has begun', () => {
     expect(own).toMatchObject({ kept: false, opens: bared.end });
     expect(workIn(late, window.to).start).toBeGreaterThan(own?.closes ?? Infinity);
     expect(endOf(late)).toBeLessThan(Infinity);
+  });
+
+  test('one that was mended runs anew from there, here and wherever windows are told', () => {
+    const window = planned.windows.find(({ what }) => what === 'prime') as ScheduledWindow;
+    const bared = workIn(planned, window.from);
+    const now = new Date(bared.end + 5 * DAY).setHours(9, 0, 0, 0);
+    const done = { work: bared.id, from: iso(bared.start), to: iso(bared.end), by: '', zones: [] };
+    const again = { work: remedyOf(window.to), from: iso(now - HOUR), to: iso(now - HOUR / 2), by: '', zones: [] };
+    const later = at(now, [done, again]);
+    const own = later.windows.find(({ from, to }) => from === window.from && to === window.to);
+    const lasts = window.closes - window.opens;
+    expect(own?.closes).toBe(now - HOUR / 2 + lasts);
+    const told = openWindows(workOf(TUG).operations, [done, again]).find(({ work }) => work === window.to);
+    expect(told?.closes).toBe(now - HOUR / 2 + lasts);
+    expect(openWindows(workOf(TUG).operations, [done]).find(({ work }) => work === window.to)?.closes).toBe(bared.end + lasts);
   });
 
   test('a coat laid from a mix of its own stays in it, and the faces that were not in it are still to be done', () => {

@@ -5,6 +5,7 @@ import type { ScheduledWindow } from '../model/schedule.ts';
 import { asPlanned } from './apart.ts';
 import { networkOf, titleOf, type Network } from './network.ts';
 import { isWindow } from './propagate.ts';
+import { remedyOf } from './remedy.ts';
 
 /** A window that runs: opened by work that is over, and nothing has been begun in it yet. */
 export interface OpenWindow extends Pick<ScheduledWindow, 'what' | 'opens' | 'closes' | 'missed'> {
@@ -28,7 +29,8 @@ export function openWindows(operations: readonly Operation[], progress: Job['pro
     .filter(isWindow)
     .flatMap(({ from, to, most, what, missed }): OpenWindow[] => {
       const [opener, closer] = [activities[from], activities[to]];
-      const opens = opener && over.get(opener.id);
+      const opened = opener && over.get(opener.id);
+      const opens = opened === undefined || !closer ? undefined : Math.max(opened, over.get(remedyOf(closer.id)) ?? 0);
       if (!opener || !closer || opens === undefined || what === null || begun.has(to)) return [];
       return [
         {

@@ -7,7 +7,8 @@ import type { Placed, Problem } from './construct.ts';
 import { crewOf, mayWork, type Worker } from './crew.ts';
 import { happened } from './happened.ts';
 import type { Apart } from './apart.ts';
-import { networkOf, type Activity, type Span } from './network.ts';
+import { networkOf, type Activity, type Network, type Span } from './network.ts';
+import { remedyOf } from './remedy.ts';
 
 /** A job with its operations, as it goes into the schedule. */
 export interface JobWork {
@@ -57,7 +58,8 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apa
     fixed.push(...happened(own, job.progress, crew, ownMay, Math.ceil(minuteAt(origin, now)), (ms) => minuteAt(origin, ms)));
     for (const activity of own.activities) times.push(timesOf(activity, job.place));
     activities.push(...own.activities);
-    spans.push(...own.spans.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
+    const mended = mendedSpans(own, job.progress, fixed.slice(at), (ms) => minuteAt(origin, ms));
+    spans.push(...mended.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
     const pins = new Map(job.pins.map(({ work, at: time }) => [work, Math.ceil(minuteAt(origin, parseISO(time).getTime()))]));
     for (const { id } of own.activities) {
       from.push(Math.max(start, pins.get(id) ?? 0));
@@ -72,6 +74,22 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apa
 function originOf(jobs: readonly JobWork[], now: number): number {
   const begun = jobs.flatMap(({ job }) => job.progress.map(({ from }) => parseISO(from).getTime()));
   return startOfDay(Math.max(Math.min(now, ...begun), subDays(now, HORIZON).getTime())).getTime();
+}
+
+/** A window that was missed and mended runs anew from where that was over. */
+function mendedSpans(
+  { activities, spans }: Network,
+  progress: Job['progress'],
+  placed: readonly (Placed | null)[],
+  minuteOf: (ms: number) => number,
+): readonly Span[] {
+  const again = new Map(progress.flatMap(({ work, to }) => (to === null ? [] : [[work, parseISO(to).getTime()] as const])));
+  return spans.map((span) => {
+    const mended = again.get(remedyOf(activities[span.to]?.id ?? ''));
+    const opened = placed[span.from]?.end;
+    if (span.most === null || mended === undefined || opened === undefined) return span;
+    return { ...span, most: span.most + Math.max(0, minuteOf(mended) - opened) };
+  });
 }
 
 /** Many operations raise the same. */

@@ -1,4 +1,4 @@
-import { readJob, readWith, Shop, type Job } from '@lift-bare/core';
+import { readJob, readWith, Shop, StoredEvent, type Job } from '@lift-bare/core';
 import { strFromU8, unzipSync, type Unzipped } from 'fflate';
 import { JobId } from '../api/schemas.ts';
 import { InvalidDocument } from '../problems/problem.ts';
@@ -8,7 +8,12 @@ import { BUNDLE_FORMAT } from './write-bundle.ts';
 
 export interface Bundle {
   readonly shop: Shop | null;
-  readonly jobs: readonly { readonly id: string; readonly document: Job; readonly files: readonly BundleFile[] }[];
+  readonly jobs: readonly {
+    readonly id: string;
+    readonly document: Job;
+    readonly files: readonly BundleFile[];
+    readonly events: readonly StoredEvent[];
+  }[];
   readonly refused: readonly { readonly path: string; readonly reason: string }[];
 }
 
@@ -33,7 +38,7 @@ export function readBundle(bytes: Uint8Array): Bundle {
     const id = /^jobs\/([^/]+)\.json$/.exec(path)?.[1];
     if (id === undefined) return [];
     const read = readJob(contentOf(all, path));
-    if (read.ok && JobId.safeParse(id).success) return [{ id, document: read.value, files: filesOf(all, id) }];
+    if (read.ok && JobId.safeParse(id).success) return [{ id, document: read.value, files: filesOf(all, id), events: eventsOf(all, id) }];
     refused.push({
       path,
       reason: read.ok
@@ -72,6 +77,12 @@ const contentOf = (all: Unzipped, path: string): unknown => {
   const bytes = Object.hasOwn(all, path) ? all[path] : undefined;
   return bytes && parsed(strFromU8(bytes));
 };
+
+/** What was said of a job; what is no such event is left out. */
+function eventsOf(all: Unzipped, job: string): StoredEvent[] {
+  const content = contentOf(all, `events/${job}.json`);
+  return Array.isArray(content) ? content.flatMap((entry) => StoredEvent.safeParse(entry).data ?? []) : [];
+}
 
 const filesOf = (all: Unzipped, job: string): BundleFile[] =>
   Object.entries(all).flatMap(([path, bytes]): BundleFile[] => {

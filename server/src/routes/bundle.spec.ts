@@ -1,4 +1,4 @@
-import { DEMO_JOBS, DEMO_SHOP, type Job } from '@lift-bare/core';
+import { DEMO_JOBS, DEMO_SHOP, type BenchEvent, type Job } from '@lift-bare/core';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import request from 'supertest';
@@ -34,6 +34,24 @@ const fetched = async ({ app }: App, path: string): Promise<Buffer> =>
 const taken = ({ app }: App, bytes: Uint8Array, query: object = {}) =>
   request(app).post('/api/v1/bundle').query(query).set('Content-Type', 'application/zip').send(Buffer.from(bytes));
 
+const event = (id: string, run: BenchEvent['run'], note = ''): BenchEvent => ({
+  id,
+  timer: 'tug',
+  kind: 'run',
+  at: reading.at,
+  by: 'Pim',
+  target: null,
+  note,
+  issued: null,
+  run,
+});
+const started = event('b1', {
+  what: 'started',
+  job: 'tug',
+  plan: { name: 'Tug', version: 1, catalogue: 'm', hand: 0, cost: 0, end: null, works: [] },
+});
+const noted = event('b2', { what: 'noted', operation: null }, 'rust below');
+
 async function filled(): Promise<App> {
   const app = await shop();
   await app.jobs.create('tug', tug);
@@ -41,6 +59,7 @@ async function filled(): Promise<App> {
   await app.shop.replace(0, DEMO_SHOP);
   await request(app.app).put('/api/v1/jobs/tug/files/photo?name=front.png').set('Content-Type', 'application/octet-stream').send(PNG).expect(201);
   await app.bench.addReading(reading);
+  await app.bench.append([started, noted]);
   return app;
 }
 
@@ -48,7 +67,16 @@ test('the whole shop goes out in open formats and into an empty one, the same to
   const bytes = await fetched(await filled(), '/api/v1/bundle');
   const all = unzipSync(bytes);
   expect(Object.keys(all).sort()).toEqual(
-    ['files/tug/photo/front.png', 'jobs/launch.json', 'jobs/tug.json', 'lift-bare.json', 'log.csv', 'readings.csv', 'shop.json'].sort(),
+    [
+      'events/tug.json',
+      'files/tug/photo/front.png',
+      'jobs/launch.json',
+      'jobs/tug.json',
+      'lift-bare.json',
+      'log.csv',
+      'readings.csv',
+      'shop.json',
+    ].sort(),
   );
   const table = Papa.parse<Record<string, string>>(strFromU8(all['readings.csv'] as Uint8Array), { header: true });
   expect(table.data).toEqual([{ 'at (ISO 8601)': reading.at, 'air (°C)': '18.5', 'humidity (%)': '60', 'part (°C)': '' }]);
@@ -64,12 +92,16 @@ test('the whole shop goes out in open formats and into an empty one, the same to
   expect((await request(other.app).get('/api/v1/jobs/tug').expect(200)).body.document).toEqual(tug);
   expect((await request(other.app).get('/api/v1/shop').expect(200)).body.document).toEqual(DEMO_SHOP);
   expect((await fetched(other, '/api/v1/jobs/tug/files/photo')).equals(PNG)).toBe(true);
+  const said = async ({ app }: App) => (await request(app).get('/api/v1/jobs/tug/events').expect(200)).body as { id: string; receivedAt: string }[];
+  expect(await said(other)).toMatchObject([{ id: 'b1' }, { id: 'b2', note: 'rust below', reading: { temperature: 18.5 } }]);
+  await taken(other, bytes).expect(200);
+  expect(await said(other)).toHaveLength(2);
 });
 
 test('one job goes with its files; what is there already is left, and another job of the same id stays beside it', async () => {
   const app = await filled();
   const bytes = await fetched(app, '/api/v1/jobs/tug/bundle');
-  expect(Object.keys(unzipSync(bytes)).sort()).toEqual(['files/tug/photo/front.png', 'jobs/tug.json', 'lift-bare.json']);
+  expect(Object.keys(unzipSync(bytes)).sort()).toEqual(['events/tug.json', 'files/tug/photo/front.png', 'jobs/tug.json', 'lift-bare.json']);
   expect((await taken(app, bytes).expect(200)).body).toMatchObject({ made: [], known: [tug.name], beside: [] });
   await app.jobs.replace('tug', 1, { ...tug, notes: 'changed since' });
   expect((await taken(app, bytes).expect(200)).body).toMatchObject({ made: [], known: [], beside: [`${tug.name} (from a file)`] });

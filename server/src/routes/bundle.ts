@@ -42,6 +42,8 @@ export function bundleRoutes({ jobs, shop, files, bench, taken }: BundleParts): 
       const { bytes } = await files.get(id, file);
       yield { path: `files/${id}/${file}/${name.replace(/[/\\]/g, '_')}`, content: bytes };
     }
+    const events = (await bench.bench.ofJob(id)).flatMap((timer) => timer.events);
+    if (events.length > 0) yield { path: `events/${id}.json`, content: JSON.stringify(events, null, 2) };
   }
 
   async function* ofShop(): AsyncGenerator<Entry> {
@@ -57,13 +59,15 @@ export function bundleRoutes({ jobs, shop, files, bench, taken }: BundleParts): 
 
   async function take({ jobs: coming, refused: unreadable }: Bundle): Promise<Taken> {
     const answer: Taken = { made: [], known: [], beside: [], refused: [...unreadable] };
-    for (const { id, document, files: own } of coming) {
+    for (const { id, document, files: own, events } of coming) {
       const kept = await keep(id, document, answer);
       for (const { id: file, name, bytes } of own)
         await files.put(kept, file, name, Buffer.from(bytes)).catch((error: unknown) => {
           if (!(error instanceof Problem)) throw error;
           answer.refused.push({ path: `files/${id}/${file}/${name}`, reason: error.message });
         });
+      // Beside another job of its id it is a job of its own, of which nothing was said yet.
+      if (kept === id) await bench.bench.takeIn(id, events);
     }
     return answer;
   }

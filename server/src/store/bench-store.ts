@@ -76,6 +76,22 @@ export class BenchStore {
     });
   }
 
+  /** What was said of a job elsewhere, as it was said there; what is known stays, and so does what was said here. */
+  takeIn(jobId: string, events: readonly StoredEvent[]): Promise<void> {
+    return this.database.write(async (manager) => {
+      const taken = new Set<string>();
+      for (const event of events) {
+        const { receivedAt, reading } = event;
+        const isOfJob = event.issued?.job === jobId || event.timer === jobId || taken.has(event.timer);
+        if (!isOfJob || (await manager.existsBy(EventEntity, { id: event.id })) || (await this.troubleWith(manager, event))) continue;
+        await this.add(manager, event);
+        await manager.update(EventEntity, { id: event.id }, { receivedAt, reading: reading && JSON.stringify(reading) });
+        taken.add(event.timer);
+      }
+      for (const timer of taken) await this.refresh(manager, timer);
+    });
+  }
+
   /** What the bench shows: open sections, and those done a while ago. */
   onBench(): Promise<TimerEvents[]> {
     const since = new Date(this.clock().getTime() - SHOWN_DONE).toISOString();
