@@ -78,6 +78,30 @@ test('writing goes on while a copy is made, and the copy is whole', async () => 
   await database.close();
 });
 
+test('a large shop that is never quiet is copied all the same, as it was at the beginning', async () => {
+  const { jobs, files, backups, database, folder } = await shop();
+  await jobs.create('tug', job);
+  const large = Buffer.concat([PNG, Buffer.alloc(7 * 1024 * 1024, 3)]);
+  for (let i = 0; i < 6; i++) await files.put('tug', `photo${i}`, 'large.png', large);
+  let over = false;
+  const writing = (async () => {
+    let version = 1;
+    while (!over) {
+      ({ version } = await jobs.replace('tug', version, { ...job, notes: `write ${version}` }));
+      await new Promise((turn) => setImmediate(turn));
+    }
+    return version;
+  })();
+  const { name } = await backups.make('asked');
+  over = true;
+  expect(await writing).toBeGreaterThan(5);
+  const copy = new Sqlite(join(folder, name), { readonly: true });
+  expect(copy.prepare('SELECT count(*) FROM files').pluck().get()).toBe(6);
+  expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
+  copy.close();
+  await database.close();
+}, 40_000);
+
 test('what is no copy is refused and changes nothing', async () => {
   const { call, jobs, database, folder } = await shop();
   await jobs.create('tug', job);

@@ -47,6 +47,9 @@ export class Backups {
     const part = join(this.folder, `${name}.part`);
     const database = new Sqlite(this.file, { readonly: true });
     try {
+      // One view of it for the whole copy: else each write of somebody would begin it anew, and in a busy shop it would never end.
+      database.exec('BEGIN');
+      database.prepare('SELECT count(*) FROM sqlite_master').get();
       await database.backup(part, { progress: () => PAGES });
       asOneFile(part);
       renameSync(part, join(this.folder, name));

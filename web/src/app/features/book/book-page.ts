@@ -30,6 +30,7 @@ const CLOSE = 5;
 /** Units that the time line is wide, and that a bar is at the least. */
 const AXIS = 200;
 const LEAST_BAR = 1.5;
+const MOMENTS = ['before', 'during', 'after'];
 
 /** The job as it was: planned against done, holds, deviations, tins, notes, photos and defects; and its handing over. */
 @Component({
@@ -92,7 +93,16 @@ export class BookPage {
     }
     return [...byProduct].map(([product, { batches, grams }]) => ({ product, batches: [...batches].join(', '), grams }));
   });
-  protected readonly photos = computed(() => this.run()?.photos ?? []);
+  /** of each zone before, while and after, side by side */
+  protected readonly photos = computed(() => {
+    const photos = this.run()?.photos ?? [];
+    const names = new Map(this.context.job()?.parts.flatMap((part) => part.zones.map(({ id, name }) => [id, `${part.name}: ${name}`] as const)));
+    return [...new Set(photos.map(({ zone }) => zone))].map((zone) => ({
+      zone,
+      name: names.get(zone ?? '') ?? 'Whole job',
+      photos: photos.filter((one) => one.zone === zone).sort((a, b) => MOMENTS.indexOf(a.moment) - MOMENTS.indexOf(b.moment) || a.at - b.at),
+    }));
+  });
   protected readonly sameCatalogue = computed(() => this.run()?.plan.catalogue === catalogueMark(CATALOGUE));
   protected readonly now = (): number => this.context.now();
 
