@@ -4,6 +4,7 @@ export { DIMENSIONS, type Dimension, type DimensionName, type UnitSystem } from 
 export { parseQuantity, convert, type Parsed } from './units/parse-quantity.ts';
 export { formatHands, formatMinutes, formatNumber, formatQuantity, unitSign } from './units/format-quantity.ts';
 export { practice } from './model/basis.ts';
+export { plainNumber } from './units/read-number.ts';
 export { lowerFirst, upperFirst } from './units/casing.ts';
 export { localise } from './units/localise.ts';
 export { type CoatProduct } from './catalogue/coats.ts';

@@ -1,3 +1,4 @@
+import { plainNumber } from '../units/read-number.ts';
 import { CoatingId } from './ids.ts';
 import { OwnFigures, OwnRow } from './own-row.ts';
 import { readWith, type DocumentIssue, type ReadResult } from './read-document.ts';
@@ -55,8 +56,8 @@ function toRow(line: TableLine): { row: unknown; troubles: Trouble[] } {
     const text = (line[column] ?? '').trim();
     if (text === '') return undefined;
     if (text === NOTHING) return null;
-    const value = Number(text.replace(',', '.'));
-    if (Number.isFinite(value)) return value;
+    const read = plainNumber(text);
+    if (read.ok && read.value !== null) return read.value;
     troubles.push({ column, text });
     return undefined;
   };

@@ -17,6 +17,8 @@ export interface PartTemplate {
   readonly id: string;
   readonly name: string;
   readonly says: string;
+  /** what it is looked for by as well */
+  readonly words?: string;
   /** what it is to the item, where its kind says so */
   readonly role?: Part['role'];
   readonly substrate: SubstrateId;
@@ -52,6 +54,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'factory-panel',
     name: 'Steel panel, factory finish',
     says: 'Dip primer, surfacer, base and clear',
+    words: 'car body door wing fender bonnet hood boot trunk roof bumper trailer van',
     role: 'ordinary',
     substrate: 'mild-steel-sheet',
     thickness: 0.8,
@@ -66,6 +69,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'alloy-frame',
     name: 'Alloy tube frame, baked finish',
     says: 'Sprayed and baked colour under clear',
+    words: 'bicycle bike cycle scooter wheelchair',
     role: 'frame',
     substrate: 'aluminium-sheet',
     thickness: 1.6,
@@ -85,6 +89,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'carbon-tube',
     name: 'Carbon tube part',
     says: 'Colour and clear on carbon',
+    words: 'bicycle mast boom fork drone',
     role: 'frame',
     substrate: 'carbon-epoxy',
     thickness: 1.5,
@@ -100,6 +105,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'alloy-wheel',
     name: 'Cast alloy wheel',
     says: 'Powder base, colour and clear',
+    words: 'rim car motorcycle',
     role: 'wheel',
     substrate: 'aluminium-cast',
     thickness: 8,
@@ -123,6 +129,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'steel-rim',
     name: 'Rusty steel rim',
     says: 'Old enamel, rust grade C',
+    words: 'wheel tractor trailer',
     role: 'wheel',
     substrate: 'mild-steel-section',
     thickness: 3,
@@ -134,6 +141,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'leaded-casting',
     name: 'Old machine casting',
     says: 'Three coats of old enamel on filler, lead likely',
+    words: 'machine lathe engine block iron bed',
     substrate: 'cast-iron',
     thickness: 15,
     held: 'in-place',
@@ -159,6 +167,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'yacht-bottom',
     name: 'Yacht bottom',
     says: 'Built-up antifouling on gelcoat',
+    words: 'hull boat antifouling keel launch',
     role: 'ordinary',
     substrate: 'grp-gelcoat',
     thickness: 12,
@@ -182,6 +191,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'aircraft-skin',
     name: 'Light-aircraft skin',
     says: 'Aged polyurethane over epoxy on clad aluminium',
+    words: 'aeroplane plane wing fuselage glider',
     substrate: 'aluminium-clad',
     thickness: 0.6,
     held: 'in-place',
@@ -196,6 +206,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'olefin-bumper',
     name: 'Moulded bumper, polypropylene',
     says: 'Flexible base and clear on primer',
+    words: 'trim fender bumper cover',
     role: 'ordinary',
     substrate: 'pp-epdm',
     thickness: 3,
@@ -214,6 +225,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'abs-fairing',
     name: 'ABS fairing',
     says: 'Base and clear on plastic',
+    words: 'motorcycle scooter mudguard mud guard wing fender trim panel plastic',
     role: 'ordinary',
     substrate: 'abs',
     thickness: 3,
@@ -229,6 +241,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'steel-tank',
     name: 'Steel fuel tank',
     says: 'Two-pack repaint over factory primer',
+    words: 'fuel tank motorcycle tractor',
     role: 'tank',
     substrate: 'mild-steel-sheet',
     thickness: 0.9,
@@ -245,6 +258,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'grp-bonnet',
     name: 'Glass-fibre bonnet',
     says: 'Repainted gelcoat',
+    words: 'hood gelcoat boat fibreglass fiberglass',
     role: 'ordinary',
     substrate: 'grp-gelcoat',
     thickness: 4,
@@ -259,6 +273,7 @@ export const PART_TEMPLATES: readonly PartTemplate[] = [
     id: 'chassis-rail',
     name: 'Chassis rail, steel section',
     says: 'Old enamel and rust',
+    words: 'trailer frame drawbar axle truck tractor steel section',
     role: 'frame',
     substrate: 'mild-steel-section',
     thickness: 4,

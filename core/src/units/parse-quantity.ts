@@ -1,9 +1,9 @@
 import { DIMENSIONS, type DimensionName, type UnitSystem } from './dimensions.ts';
+import { readNumber, type NumberRead } from './read-number.ts';
 import { UNITS, unitSpelling, type Unit } from './unit-table.ts';
 
 export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly reason: string };
 
-const NUMBER = /^([+-]?\d+(?:[.,]\d+)?(?:[eE][+-]?\d+)?)/;
 const MIXED = /^(\d+)\s+(\d+)\/(\d+)/;
 const FRACTION = /^(\d+)\/(\d+)/;
 
@@ -14,8 +14,8 @@ const FRACTION = /^(\d+)\/(\d+)/;
  */
 export function parseQuantity(text: string, name: DimensionName, system: UnitSystem): Parsed {
   const dimension = DIMENSIONS[name];
-  const head = readNumber(text.trim());
-  if (head === null) return refuse(`"${text.trim()}" is not a number`);
+  const head = readHead(text.trim());
+  if (!head.ok) return refuse(head.reason);
   const spelled = head.rest.trim();
   const unitName = spelled === '' ? dimension.shown[system] : unitSpelling(spelled);
   const units: Record<string, Unit> = UNITS[dimension.kind];
@@ -35,14 +35,12 @@ export function convert(value: number, kind: keyof typeof UNITS, from: string, t
   return fromBase(toBase(value, source), target);
 }
 
-function readNumber(text: string): { value: number; rest: string } | null {
+function readHead(text: string): NumberRead {
   const mixed = MIXED.exec(text);
-  if (mixed) return { value: Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]), rest: text.slice(mixed[0].length) };
+  if (mixed) return { ok: true, value: Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]), rest: text.slice(mixed[0].length) };
   const fraction = FRACTION.exec(text);
-  if (fraction) return { value: Number(fraction[1]) / Number(fraction[2]), rest: text.slice(fraction[0].length) };
-  const plain = NUMBER.exec(text);
-  if (!plain) return null;
-  return { value: Number((plain[1] as string).replace(',', '.')), rest: text.slice(plain[0].length) };
+  if (fraction) return { ok: true, value: Number(fraction[1]) / Number(fraction[2]), rest: text.slice(fraction[0].length) };
+  return readNumber(text);
 }
 
 const toBase = (value: number, unit: Unit): number => value * unit.factor + (unit.offset ?? 0);

@@ -17,7 +17,7 @@ export type BackupReason = 'timed' | 'asked' | 'migration' | 'restore';
 const NAME = /^(?<stamp>\d{8}T\d{6})-(?<why>timed|asked|migration|restore)\.sqlite$/;
 
 /** Pages of 4 kB that are copied between two looks at what else there is to do. */
-const PAGES = 2000;
+const PAGES = 500;
 
 /** Copies of the whole shop in a folder of their own. */
 export class Backups {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { plainNumber } from '@lift-bare/core';
 
 let nextId = 0;
 
@@ -44,16 +45,19 @@ export class FigureField {
   }
 
   private refusal = (read: ReturnType<FigureField['read']>): string | null =>
-    read.ok ? this.check()(read.value) : `a number from ${this.least()} to ${this.most()}${this.mayBeNone() ? ', or – for none' : ''}`;
+    read.ok
+      ? this.check()(read.value)
+      : (read.reason ?? `a number from ${this.least()} to ${this.most()}${this.mayBeNone() ? ', or – for none' : ''}`);
 
   private write = (value: number | null | undefined): string => (value === undefined ? '' : value === null ? '–' : String(value));
 
-  private read(text: string): { ok: true; value: number | null | undefined } | { ok: false } {
+  private read(text: string): { ok: true; value: number | null | undefined } | { ok: false; reason?: string } {
     const trimmed = text.trim();
     if (trimmed === '') return { ok: true, value: undefined };
     if (trimmed === '-' || trimmed === '–') return this.mayBeNone() ? { ok: true, value: null } : { ok: false };
-    if (!/^[-−]?\d+([.,]\d*)?$/.test(trimmed)) return { ok: false };
-    const value = Number(trimmed.replace(',', '.').replace('−', '-'));
+    const number = plainNumber(trimmed.replace(/[.,]$/, ''));
+    if (!number.ok) return number.asks ? number : { ok: false };
+    const value = number.value ?? Number.NaN;
     return value >= this.least() && value <= this.most() ? { ok: true, value } : { ok: false };
   }
 }

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { plainNumber } from '@lift-bare/core';
 
 const MOST = 100_000;
 let nextId = 0;
@@ -24,17 +25,22 @@ export class MoneyField {
   protected readonly id = `m${(nextId += 1)}`;
   private readonly typing = linkedSignal<number, string | null>({ source: this.value, computation: () => null });
   protected readonly text = computed(() => this.typing() ?? String(this.value()));
-  protected readonly error = computed(() => (this.read(this.text()) === null ? `a number from 0 to ${this.most()}` : null));
+  protected readonly error = computed(() => {
+    const read = this.read(this.text());
+    return read.ok ? null : read.reason;
+  });
 
   protected typed(text: string): void {
-    const value = this.read(text);
-    if (value !== null && value !== this.value()) this.changed.emit(value);
+    const read = this.read(text);
+    if (read.ok && read.value !== this.value()) this.changed.emit(read.value);
     this.typing.set(text);
   }
 
-  private read(text: string): number | null {
-    if (!/^\d+([.,]\d*)?$/.test(text.trim())) return null;
-    const value = Number(text.trim().replace(',', '.'));
-    return value <= this.most() ? value : null;
+  private read(text: string): { readonly ok: true; readonly value: number } | { readonly ok: false; readonly reason: string } {
+    const read = plainNumber(text.replace(/[.,]$/, ''));
+    if (!read.ok && read.asks) return read;
+    if (!read.ok || read.value === null || read.value < 0 || read.value > this.most())
+      return { ok: false, reason: `a number from 0 to ${this.most()}` };
+    return { ok: true, value: read.value };
   }
 }

@@ -47,6 +47,20 @@ test('takes other units while typing and shows its own on leaving', async () => 
   expect(error()).toBeNull();
 });
 
+test('a value that comes from elsewhere, as by undo, takes the place of what was typed, good or bad', async () => {
+  const { input, type, value, error } = await field();
+  for (const [text, later] of [
+    ['120', 55],
+    ['thick', 66],
+  ] as const) {
+    await type(text);
+    value.set(later);
+    await new Promise((next) => setTimeout(next));
+    expect(input.value).toBe(String(later));
+    expect(error()).toBeNull();
+  }
+});
+
 test.each(['-5', 'thick', '9000', '', '3 bar'])('"%s" is told at the field; text and last good value stay', async (text) => {
   const { input, type, leave, value, error } = await field();
   await type(text);

@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
-import { formatNumber, parseQuantity, readWith, unitSign, type DimensionName } from '@lift-bare/core';
+import { formatNumber, parseQuantity, readWith, unitSign, type DimensionName, type UnitSystem } from '@lift-bare/core';
 import { Units } from './units.service';
 
 type Schema = Parameters<typeof readWith>[0];
 
+/** Share by which two values may differ and be the same. */
+const SAME = 1e-9;
 let nextId = 0;
 
 /**
@@ -44,7 +46,12 @@ export class QuantityField {
     return value === null ? '' : formatNumber(value, this.dimension(), this.system());
   });
   /** What stands in the field while it is being typed; null when it shows the value. */
-  private readonly typing = linkedSignal<unknown, string | null>({ source: this.system, computation: () => null });
+  private readonly typing = linkedSignal<{ readonly value: number | null; readonly system: UnitSystem }, string | null>({
+    source: () => ({ value: this.value(), system: this.system() }),
+    // A value that comes from elsewhere, as by undo, takes the place of what was typed.
+    computation: ({ value, system }, previous) =>
+      previous?.value != null && previous.source.system === system && this.says(previous.value, value) ? previous.value : null,
+  });
   protected readonly text = computed(() => this.typing() ?? this.shown());
   protected readonly sign = computed(() => unitSign(this.dimension(), this.system()));
   protected readonly error = computed(() => {
@@ -67,6 +74,12 @@ export class QuantityField {
   /** Leaving a good field shows its value in the field's own unit; a bad text stays until it is corrected. */
   protected left(): void {
     if (this.error() === null) this.typing.set(null);
+  }
+
+  private says(text: string, value: number | null): boolean {
+    if (text.trim() === '') return value === null;
+    const read = this.read(text);
+    return read.ok && value !== null && Math.abs(read.value - value) <= SAME * Math.max(1, Math.abs(value));
   }
 
   private read(text: string): { ok: true; value: number } | { ok: false; reason: string } {

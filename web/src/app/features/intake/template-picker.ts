@@ -6,15 +6,19 @@ import { coatingColour } from '../../ui/section/film-colours';
 const CARDS = PART_TEMPLATES.map((template) => ({
   template,
   substrate: CATALOGUE.substrates[template.substrate].name,
+  text: `${template.name} ${template.says} ${template.words ?? ''} ${CATALOGUE.substrates[template.substrate].name}`.toLowerCase(),
   bars: [...template.stack].reverse().map(([coating, film]) => ({ colour: coatingColour(coating), share: film })),
 }));
+
+/** It is always there to be taken. */
+const EMPTY = 'blank';
 
 /** Common parts with typical stacks to start from. */
 @Component({
   selector: 'lb-template-picker',
   imports: [NzModalModule],
   template: `
-    <nz-modal [nzVisible]="open()" nzTitle="Which part is it most like?" [nzFooter]="null" nzWidth="820px" (nzOnCancel)="open.set(false)">
+    <nz-modal [nzVisible]="open()" nzTitle="Which part is it most like?" [nzFooter]="null" nzWidth="820px" [nzAutofocus]="null" (nzAfterOpen)="toSearch()" (nzOnCancel)="open.set(false)">
       <ng-container *nzModalContent>
         <div class="field find"><label for="find-template" class="sr">Find</label><input id="find-template" type="search" placeholder="Find: wheel, bottom, bumper…" [value]="search()" (input)="search.set($any($event.target).value)" /></div>
         <div class="cards">
@@ -23,7 +27,8 @@ const CARDS = PART_TEMPLATES.map((template) => ({
               <span class="mini" aria-hidden="true">@for (bar of card.bars; track $index) { <i [style.background]="bar.colour" [style.flexGrow]="bar.share"></i> }<i class="base"></i></span>
               <span><b>{{ card.template.name }}</b><span>{{ card.template.says }}</span><span>{{ card.substrate }}</span></span>
             </button>
-          } @empty { <p class="soft">Nothing like it: take the empty part and enter its layers.</p> }
+          }
+          @if (cards().length === 1) { <p class="soft">Nothing like it: take the empty part and enter its layers.</p> }
         </div>
       </ng-container>
     </nz-modal>
@@ -45,8 +50,10 @@ export class TemplatePicker {
   readonly open = model(false);
   readonly picked = output<PartTemplate>();
   protected readonly search = signal('');
+
+  protected toSearch = (): void => document.getElementById('find-template')?.focus();
   protected readonly cards = computed(() => {
     const words = this.search().trim().toLowerCase();
-    return CARDS.filter(({ template, substrate }) => `${template.name} ${template.says} ${substrate}`.toLowerCase().includes(words));
+    return CARDS.filter(({ template, text }) => template.id === EMPTY || text.includes(words));
   });
 }

@@ -28,6 +28,14 @@ test('single keys stay out of fields, undo works in them', () => {
   expect(commandFor(press('z', { ctrlKey: true }, input))).toBe('undo');
 });
 
+test('single keys stay out of dialogs, wherever in them the focus is', () => {
+  const dialog = document.body.appendChild(document.createElement('div'));
+  dialog.setAttribute('role', 'dialog');
+  const close = dialog.appendChild(document.createElement('button'));
+  expect([...'bumper'].map((key) => commandFor(press(key, {}, close)))).toEqual([...'bumper'].map(() => null));
+  expect(stageForKey(press('2', {}, close))).toBeNull();
+});
+
 test('undo and redo by every habit', () => {
   expect(commandFor(press('z', { metaKey: true }))).toBe('undo');
   expect(commandFor(press('Z', { ctrlKey: true, shiftKey: true }))).toBe('redo');

@@ -13,8 +13,10 @@ const STAGE_KEYS: Readonly<Record<string, StageName>> = {
   '8': 'run-sheet',
 };
 
+/** In a field, or in a dialog that lies over the page. */
 const typing = (event: KeyboardEvent): boolean =>
-  event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [contenteditable], [role=slider]') !== null;
+  event.target instanceof HTMLElement &&
+  event.target.closest('input, textarea, select, [contenteditable], [role=slider], [role=dialog], .ant-modal-wrap') !== null;
 const single =
   (key: string) =>
   (event: KeyboardEvent): boolean =>

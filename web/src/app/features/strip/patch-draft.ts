@@ -1,4 +1,4 @@
-import { readWith, TestPatch, type DwellSetting, type Zone } from '@lift-bare/core';
+import { plainNumber, readWith, TestPatch, type DwellSetting, type Zone } from '@lift-bare/core';
 import { newId } from '../../state/new-id';
 
 /** What is being typed; minutes as text until they read as a number. */
@@ -37,7 +37,8 @@ export type PatchTrouble = Partial<Record<keyof PatchDraft, string>>;
 /** The patch, or what is wrong field by field. A patch cannot have been laid on in the future, nor end there. */
 export function readDraft({ minutes, at, ...draft }: PatchDraft, now: Date): { readonly patch: TestPatch } | { readonly trouble: PatchTrouble } {
   const laidOn = new Date(at);
-  const span = minutes.trim() === '' ? Number.NaN : Number(minutes.replace(',', '.'));
+  const typed = plainNumber(minutes);
+  const span = typed.ok ? (typed.value ?? Number.NaN) : Number.NaN;
   const trouble: Record<string, string> = {};
   if (Number.isNaN(laidOn.getTime())) trouble['at'] = 'needs a date and time';
   else if (laidOn > now) trouble['at'] = 'lies in the future';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
-import { diagnose, dwellSetting, firstLift, restart, SYMPTOMS, tryOn, type Symptom } from '@lift-bare/core';
+import { diagnose, dwellSetting, firstLift, plainNumber, restart, SYMPTOMS, tryOn, type Symptom } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
 import { dwellCase } from './dwell-case';
 import { StripSubject, stripperOf } from './strip-subject';
@@ -84,8 +84,8 @@ export class TroubleView {
     },
   });
   protected readonly elapsed = computed(() => {
-    const value = Number(this.text().replace(',', '.'));
-    return this.text().trim() !== '' && value >= 0 && value <= 10_000 ? value : null;
+    const read = plainNumber(this.text());
+    return read.ok && read.value !== null && read.value >= 0 && read.value <= 10_000 ? read.value : null;
   });
   protected readonly causes = computed(() => {
     const [facts, setting, symptom, elapsed] = [this.facts(), this.setting(), this.symptom(), this.elapsed()];

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { CATALOGUE, filmRangeOf, READINGS, spotRule, SPOTS, type Operation } from '@lift-bare/core';
+import { CATALOGUE, filmRangeOf, plainNumber, READINGS, spotRule, SPOTS, type Operation } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
 import { Units } from '../units.service';
 import type { Said } from './step-card';
@@ -60,8 +60,9 @@ export class FilmEntry {
 
   protected add(event: Event, text: string): void {
     event.preventDefault();
-    const value = Number(text.trim().replace(',', '.'));
-    const fits = text.trim() !== '' && value >= 0 && value <= 5000;
+    const read = plainNumber(text);
+    const value = read.ok ? (read.value ?? -1) : -1;
+    const fits = value >= 0 && value <= 5000;
     this.wrong.set(fits ? null : 'A reading is a number of µm, 0 to 5000.');
     if (fits) this.readings.update((all) => [...all, value]);
   }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { gaugeOf, isMeasured, likelyValue, withinLimits, type HoldPoint, type HoldState, type RunEntry } from '@lift-bare/core';
+import { gaugeOf, isMeasured, likelyValue, plainNumber, withinLimits, type HoldPoint, type HoldState, type RunEntry } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
 import { Units } from '../units.service';
 
@@ -52,7 +52,10 @@ export class HoldEntry {
   protected readonly wrong = signal<string | null>(null);
   protected readonly measured = computed(() => isMeasured(this.hold()));
   protected readonly gauge = computed(() => gaugeOf(this.hold()));
-  protected readonly value = computed(() => numberIn(this.typed()));
+  protected readonly value = computed(() => {
+    const read = plainNumber(this.typed());
+    return read.ok ? read.value : null;
+  });
   protected readonly within = computed(() => withinLimits(this.hold(), [this.value() ?? Number.NaN]));
   protected readonly last = computed(() =>
     this.values().length === 0 ? 'Not met.' : `${this.values().join(', ')} ${this.hold().unit ?? ''}: not within the limit.`,
@@ -91,10 +94,4 @@ export class HoldEntry {
     this.releasing.set(false);
     this.letGo.emit(reason.trim());
   }
-}
-
-/** A figure as it is typed, with a point or a comma; null: none. */
-function numberIn(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(value) ? null : value;
 }

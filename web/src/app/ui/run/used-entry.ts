@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Operation, Run, RunEntry } from '@lift-bare/core';
+import { plainNumber, type Operation, type Run, type RunEntry } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
 
 type Used = Extract<RunEntry, { what: 'used' }>;
@@ -74,5 +74,8 @@ export class UsedEntry {
 }
 
 /** g; null: nothing typed, NaN: no number */
-const weightIn = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+function weightIn(text: string): number | null {
+  const read = plainNumber(text);
+  return read.ok ? read.value : Number.NaN;
+}
 const textOf = (value: number | null): string => (value === null ? '' : String(value));
