@@ -307,6 +307,10 @@ export const Operation = z.strictObject({
       name: z.string(),
       pass: z.int(),
       film: z.number(),
+      mix: z
+        .strictObject({ litres: z.number(), thinner: z.number() })
+        .nullable()
+        .describe('L of unthinned paint and of thinner for all passes on these faces, mixed at the first; null: a later pass, or from a can'),
       apply: z.enum(['gun', 'roller', 'aerosol']),
       coldest: z.number().describe('°C'),
       dampest: z.number().describe('%'),

@@ -137,15 +137,38 @@ describe('what is mixed for a step', () => {
   const mixOf = (zones: string[]) => stepMix(coat, zones, plan, { celsius: 19, resolution: 1 });
   const zones = coat.faces.map((face) => face.zone);
 
-  test('is one coat of each zone together, and the scale adds up to all of it', () => {
-    const mix = mixOf(zones);
-    const own = plan.zones.flatMap((z) =>
-      zones.includes(z.zone) ? (z.build?.coats.find(({ product }) => product === coat.coat?.product) ?? []) : [],
-    );
-    const litres = own.reduce((all, one) => all + (one.litres + one.thinner) / one.coats, 0);
-    expect(mix?.perCoat).toBeCloseTo(litres, 9);
-    expect(mix?.parts.reduce((all, part) => all + part.litres, 0)).toBeCloseTo(litres / (mix?.batches ?? 1), 9);
-    expect(mix?.parts.at(-1)?.shows).toBeCloseTo(mix?.parts.reduce((all, part) => all + part.grams, 0) ?? 0, 9);
+  test('is what the run sheet says at that step, and the scale adds up to all of it', () => {
+    const first = plan.operations.filter((own) => own.coat?.pass === 1);
+    expect(first.length).toBeGreaterThan(5);
+    for (const own of first) {
+      const mix = stepMix(
+        own,
+        own.faces.map((face) => face.zone),
+        plan,
+        { celsius: 19, resolution: 1 },
+      );
+      const [, litres, thinner = '0'] = /^Mix about ([\d.]+) L(?: with ([\d.]+) L)?/.exec(own.detail) ?? [];
+      const said = Number(litres) + Number(thinner);
+      expect(Math.abs((mix?.perCoat ?? 0) - said)).toBeLessThan(0.06 * said + 0.01);
+      expect((mix?.parts.reduce((sum, part) => sum + part.litres, 0) ?? 0) * (mix?.batches ?? 0)).toBeCloseTo(mix?.perCoat ?? 0, 9);
+      expect(mix?.parts.at(-1)?.shows).toBeCloseTo(mix?.parts.reduce((sum, part) => sum + part.grams, 0) ?? 0, 9);
+    }
+  });
+
+  test('is shared by hands where a mix is for some of the zones, and is nothing at a later pass', () => {
+    const whole = mixOf(zones)?.perCoat ?? 0;
+    const parts = zones.map((one) => mixOf([one])?.perCoat ?? 0);
+    expect(parts.reduce((all, one) => all + one, 0)).toBeCloseTo(whole, 9);
+    const later = plan.operations.find((own) => own.coat?.pass === 2);
+    expect(
+      later &&
+        stepMix(
+          later,
+          later.faces.map((face) => face.zone),
+          plan,
+          { celsius: 19, resolution: 1 },
+        ),
+    ).toBeNull();
   });
 
   test('is nothing where nothing is laid', () => {

@@ -7,29 +7,21 @@ import { sum } from '../units/sum.ts';
 const CAN = 0.4;
 
 /**
- * What is mixed for one pass of a coat on some zones together: batches within the pot life, and what the scale shows as each part is poured in; null where
- * the step lays nothing that is mixed.
+ * What is mixed at a step for some of its zones: batches within the pot life, and what the scale shows as each part is poured in; null where nothing is.
  * @param celsius of the workplace @param resolution g, step of the scale
  */
 export function stepMix(
-  { coat }: Operation,
+  { coat, faces }: Operation,
   zones: readonly string[],
   plan: Pick<Plan, 'zones'>,
   { celsius, resolution }: { celsius: number; resolution: number },
 ): MixPlan | null {
-  const own = plan.zones
-    .filter(({ zone }) => zones.includes(zone))
-    .flatMap(({ build }) => build?.coats.find(({ product }) => product === coat?.product) ?? []);
-  const [first] = own;
-  if (!coat || !first || first.apply === 'aerosol') return null;
-  // Zones may take another number of coats: each gives one of its own to this pass.
-  const each = (value: (one: (typeof own)[number]) => number): number => sum(own, (one) => value(one) / one.coats);
-  const together = {
-    ...first,
-    coats: 1,
-    litres: each(({ litres }) => litres),
-    thinner: each(({ thinner }) => thinner),
-    hand: each(({ hand }) => hand),
-  };
-  return planMix(together, { celsius, resolution, can: CAN });
+  const recipe = plan.zones.flatMap(({ build }) => build?.coats ?? []).find(({ product }) => product === coat?.product);
+  const own = faces.filter(({ zone }) => zones.includes(zone));
+  const all = sum(faces, ({ hand }) => hand);
+  if (!coat?.mix || !recipe || own.length === 0) return null;
+  const share = all > 0 ? sum(own, ({ hand }) => hand) / all : own.length / faces.length;
+  const { litres, thinner } = coat.mix;
+  const hand = sum(own, (face) => face.hand) * recipe.coats;
+  return planMix({ ...recipe, coats: 1, litres: litres * share, thinner: thinner * share, hand }, { celsius, resolution, can: CAN });
 }

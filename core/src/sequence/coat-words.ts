@@ -44,12 +44,19 @@ export function coatWords(places: readonly OnFace[]): { readonly title: string; 
 
 type Laid = OnFace & { readonly coat: Pass };
 
+/** What is mixed at a pass: for all passes of its zones at the first of them; null later, or from a can. */
+export function mixedAt(passes: readonly Pass[]): { readonly litres: number; readonly thinner: number } | null {
+  const [first] = passes;
+  if (first?.pass !== 1 || first.plan.apply === 'aerosol') return null;
+  return { litres: sum(passes, ({ plan, share }) => plan.litres * share), thinner: sum(passes, ({ plan, share }) => plan.thinner * share) };
+}
+
 /** One mix for all zones of the pass. */
 function mixText(passes: readonly Pass[], speed: ReturnType<typeof speedFor>): string {
   const [{ plan }] = passes as [Pass];
-  if (plan.apply === 'aerosol') return cansText(passes);
-  const litres = sum(passes, ({ plan: own, share }) => own.litres * share);
-  const thinner = sum(passes, ({ plan: own, share }) => own.thinner * share);
+  const mix = mixedAt(passes);
+  if (mix === null) return cansText(passes);
+  const { litres, thinner } = mix;
   const mixed = `Mix about ${amount(litres)} L${thinner > 0.005 ? ` with ${amount(thinner)} L ${speed} thinner` : ''}`;
   return `${mixed}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? `; ${speed} hardener, how much by the data sheet` : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
 }

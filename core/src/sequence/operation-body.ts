@@ -2,7 +2,7 @@ import type { Emission, Guarded, Operation, Raised } from '../model/operation.ts
 import type { Pass } from './task.ts';
 import { emissionOf } from '../safety/emission.ts';
 import { sum } from '../units/sum.ts';
-import { coatWords, type OnFace } from './coat-words.ts';
+import { coatWords, mixedAt, type OnFace } from './coat-words.ts';
 import type { Walked } from './walk.ts';
 import type { WalkedFace } from './walked-face.ts';
 
@@ -46,7 +46,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     contact: task.contact ?? null,
     takes: [...step.takes],
     product: productOf(faces),
-    coat: task.coat ? coatOf(task.coat) : null,
+    coat: task.coat ? { ...coatOf(task.coat), mix: mixedAt(faces.flatMap((entry) => entry.step.task.coat ?? [])) } : null,
     means: task.means ?? null,
     hold: task.hold ?? null,
     stop: task.stop ?? null,
@@ -85,7 +85,7 @@ function emittedOn(faces: Faces): Emission | null {
 
 const NONE: readonly string[] = [];
 
-function coatOf({ plan, pass }: Pass): NonNullable<Operation['coat']> {
+function coatOf({ plan, pass }: Pass): Omit<NonNullable<Operation['coat']>, 'mix'> {
   const { product, name, dryFilm, apply, coldest, dampest } = plan;
   return { product, name, pass, film: dryFilm, apply, coldest, dampest };
 }
