@@ -36,6 +36,23 @@ const STRANGE: readonly unknown[] = [
 const job = DEMO_JOBS[0] as Job;
 const small: Job = { ...job, parts: job.parts.slice(0, 1) };
 const event = { id: 'e1', timer: 't1', kind: 'laid-on', at: '2026-01-01T00:00:00.000Z', by: '', target: null, note: '', issued: null };
+const runEvent = (run: object): object => ({ ...event, id: 'r1', timer: 'tug', kind: 'run', run });
+const work = {
+  id: 'w',
+  operation: 'o',
+  kind: 'key',
+  title: 't',
+  where: [],
+  hand: 1,
+  pace: 1,
+  start: 0,
+  end: 1,
+  people: [],
+  litres: 0,
+  grams: 0,
+  product: '',
+};
+const plan = { name: 'n', version: 1, catalogue: 'c', hand: 1, cost: 1, end: null, works: [work] };
 const reading = { at: '2026-01-01T00:00:00.000Z', temperature: 18, humidity: 60, surface: null };
 const DOORS: readonly (readonly [method: 'post' | 'put', path: string, body: unknown])[] = [
   ['post', '/jobs', { id: 'x', document: small }],
@@ -46,6 +63,10 @@ const DOORS: readonly (readonly [method: 'post' | 'put', path: string, body: unk
   ['post', '/schedule', { jobs: [{ id: 'x', job: newJob('Empty') }], now: '2026-11-28T12:00:00.000Z' }],
   ['put', '/shop', { version: 0, document: DEMO_SHOP }],
   ['post', '/timers/events', { events: [event] }],
+  ['post', '/timers/events', { events: [runEvent({ what: 'started', job: 'tug', plan })] }],
+  ['post', '/timers/events', { events: [runEvent({ what: 'held', operation: 'o', values: [7], met: true, gauge: false })] }],
+  ['post', '/timers/events', { events: [runEvent({ what: 'used', operation: 'o', product: 'p', batch: '', expires: null, before: 900, after: 1 })] }],
+  ['post', '/gauges/readings', { kind: 'ph', value: 7, at: '2026-01-01T00:00:00.000Z' }],
   ['post', '/readings', reading],
   ['post', '/forecast', { from: '2026-11-28T12:00:00.000Z', hours: 2 }],
 ];
@@ -125,6 +146,10 @@ test.each<[string, () => Test]>([
   ['no JSON at all', () => call().post('/api/v1/jobs').set('Content-Type', 'text/plain').send('hello')],
   ['a list for a body', () => call().post('/api/v1/jobs').send([])],
   ['a page that is no number', () => call().get('/api/v1/jobs?page=one')],
+  ['a table of readings that is none', () => call().post('/api/v1/readings.csv').set('Content-Type', 'text/csv').send('"at,\u0000')],
+  ['a table of nothing', () => call().post('/api/v1/readings.csv')],
+  ['a gauge that nobody has', () => call().post('/api/v1/gauges/toString/read')],
+  ['a book searched in depth', () => call().get('/api/v1/book?q[a]=b')],
   ['a search twice', () => call().get('/api/v1/jobs?q=a&q=b')],
   ['a search in depth', () => call().get('/api/v1/jobs?q[a][b]=c')],
   [
