@@ -131,9 +131,15 @@ test.describe('trouble at the bench', () => {
       await screen.goto(`${server.address}/bench`);
       await expect(tile(screen, 'A').getByRole('button', { name: 'Laid on' })).toBeVisible();
     }
+    // Neither hears of the other's tap before both have tapped.
+    let both = (): void => undefined;
+    const tapped = new Promise<void>((done) => (both = done));
+    for (const screen of [one, two]) await screen.route('**/timers/events', (route) => tapped.then(() => route.continue()));
     await Promise.all([tap(one, 'A', 'Laid on'), tap(two, 'A', 'Laid on')]);
+    both();
     for (const screen of [one, two]) await expect.poll(() => stateOf(screen, 'A')).toMatch(/laid on|working/);
 
+    for (const screen of [one, two]) await screen.unroute('**/timers/events');
     await one.route('**/timers/events', (route) => route.abort());
     await tap(one, 'B', 'Laid on');
     await one.reload();

@@ -10,7 +10,7 @@ import { filmRangeOf } from './film-range.ts';
 import { remedyOf } from '../schedule/remedy.ts';
 import { foldRun, progressOf, withRun } from './fold-run.ts';
 import { gaugeOf, holdState, likelyValue, withinLimits } from './hold-check.ts';
-import { byNeed, clockAt, runClocks, type RunClock } from './run-clocks.ts';
+import { byNeed, clockAt, isToldMissed, runClocks, type RunClock } from './run-clocks.ts';
 import { runSteps, type RunStep } from './run-steps.ts';
 
 const MINUTE = 60_000;
@@ -170,6 +170,16 @@ describe('clocks', () => {
     expect(clock?.closes).toBe(at(7020) + Math.floor(flash?.most ?? 0) * MINUTE);
     const run = runOf(...late, ...again, said(7100, { what: 'begun', work: second?.id ?? '', zones }));
     expect(deviationsOf(networkIn(run), run).find(({ what }) => what === 'flash')?.says).toMatch(/too late after .*done again first$/);
+  });
+
+  test('a window is told as missed once it has closed, and can be missed anew where it runs anew', () => {
+    const clock = { id: 'c recoat', opens: at(0), closes: at(100) } as RunClock;
+    const missed = (minutes: number) => runOf(said(minutes, { what: 'missed', clock: 'c recoat', remedy: 'key' }));
+    expect(isToldMissed(missed(100), clock)).toBe(true);
+    expect(isToldMissed(missed(99), clock)).toBe(false);
+    expect(isToldMissed(missed(120), { ...clock, closes: at(300) })).toBe(false);
+    expect(isToldMissed(missed(120), { ...clock, id: 'other' })).toBe(false);
+    expect(isToldMissed(missed(120), { ...clock, closes: null })).toBe(false);
   });
 
   test('closes as the windows of the schedule do', () => {

@@ -38,6 +38,10 @@ export function clockAt({ opens, closes }: RunClock, now: number): { readonly st
   return { state: left <= Math.min(LAST, LAST_SHARE * (closes - opens)) ? 'closing' : 'ready', left };
 }
 
+/** Whether somebody has said, since it closed, that it was missed; a window that runs anew can be missed anew. */
+export const isToldMissed = ({ missed }: Pick<Run, 'missed'>, { id, closes }: RunClock): boolean =>
+  closes !== null && missed.some(({ clock, at }) => clock === id && at >= closes);
+
 const MINUTE = 60_000;
 
 /**

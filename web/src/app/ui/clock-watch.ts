@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, untracked
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Title } from '@angular/platform-browser';
 import { NavigationEnd, Router, RouterLink } from '@angular/router';
-import { byNeed, clockAt, type RunClock } from '@lift-bare/core';
+import { byNeed, clockAt, isToldMissed, type RunClock } from '@lift-bare/core';
 import { filter, map, startWith } from 'rxjs';
 import { Alarm } from '../state/alarm';
 import { RunBoards } from '../state/run-boards';
@@ -61,7 +61,7 @@ export class ClockWatch {
     return this.boards
       .all()
       .flatMap(({ clocks, run }) =>
-        clocks.filter((clock) => isCalling(clock, now) && (run.quiet.get(clock.id) ?? 0) <= now && !run.missed.some((own) => own.clock === clock.id)),
+        clocks.filter((clock) => isCalling(clock, now) && (run.quiet.get(clock.id) ?? 0) <= now && !isToldMissed(run, clock)),
       )
       .sort(byNeed(now));
   });

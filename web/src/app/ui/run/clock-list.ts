@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { byNeed, clockAt, type RunClock } from '@lift-bare/core';
+import { byNeed, type RunClock } from '@lift-bare/core';
 import { ShopNow } from '../../state/shop-now';
 import { clockView } from '../clock-text';
 import { Units } from '../units.service';
@@ -21,7 +21,7 @@ const QUIET = 15;
         <p class="time" role="timer">{{ one.view.time }}</p>
         @if (one.view.state === 'missed' || one.view.state === 'closing') {
           <div class="taps">
-            @if (one.view.state === 'missed' && one.clock.missed && !isKnown(one.clock)) { <button type="button" class="first" (click)="missed.emit(one.clock)">Do it again: {{ units.text(one.clock.missed.says) }}</button> }
+            @if (one.view.state === 'missed' && one.clock.missed && !told().has(one.clock.id)) { <button type="button" class="first" (click)="missed.emit(one.clock)">Do it again: {{ units.text(one.clock.missed.says) }}</button> }
             @if (!isQuiet(one.clock)) {
               @if (asking() === one.clock.id) {
                 <label>Why <input type="text" maxlength="120" #why placeholder="at the other end of it" (keydown.enter)="snooze(one.clock, why.value)" /></label>
@@ -41,7 +41,7 @@ export class ClockList {
   /** until when each is quiet, ms */
   readonly quiet = input.required<ReadonlyMap<string, number>>();
   /** windows that somebody has said are missed */
-  readonly known = input.required<ReadonlySet<string>>();
+  readonly told = input.required<ReadonlySet<string>>();
   readonly missed = output<RunClock>();
   readonly snoozed = output<{ readonly clock: RunClock; readonly minutes: number; readonly reason: string }>();
 
@@ -53,7 +53,6 @@ export class ClockList {
   protected readonly shown = computed(() => this.sorted().map((clock) => ({ clock, view: clockView(clock, this.time.now()) })));
 
   protected isQuiet = ({ id }: RunClock): boolean => (this.quiet().get(id) ?? 0) > this.time.slow();
-  protected isKnown = (clock: RunClock): boolean => this.known().has(clock.id) && clockAt(clock, this.time.slow()).state === 'missed';
 
   protected snooze(clock: RunClock, reason: string): void {
     if (reason.trim() === '') return;

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { clockAt, remedyOf, runSteps, type Run, type RunClock, type RunStep } from '@lift-bare/core';
+import { clockAt, isToldMissed, remedyOf, runSteps, type Run, type RunClock, type RunStep } from '@lift-bare/core';
 import { shopFeature } from '../../state/shop.reducer';
 import { RunBoards, type RunBoard } from '../../state/run-boards';
 import { RunLog } from '../../state/run-log';
@@ -85,7 +85,8 @@ export class RunPanel {
 
   protected clocksOf = ({ clocks }: RunBoard): readonly RunClock[] =>
     clocks.filter((clock) => clockAt(clock, this.time.slow()).state !== 'ready' || clock.closes !== null);
-  protected knownOf = ({ run }: Pick<RunBoard, 'run'>): ReadonlySet<string> => new Set(run.missed.map(({ clock }) => clock));
+  protected toldOf = ({ run, clocks }: RunBoard): ReadonlySet<string> =>
+    new Set(clocks.filter((clock) => isToldMissed(run, clock)).map(({ id }) => id));
 
   protected missed({ run }: RunBoard, { id, missed, title }: RunClock): void {
     this.log.say(run.job, { what: 'missed', clock: id, remedy: missed?.kind ?? null }, missed?.says ?? '');
@@ -95,11 +96,7 @@ export class RunPanel {
   /** What mends windows that were missed and has not been done yet. */
   protected readonly remedies = computed(() =>
     this.own().flatMap(({ run, clocks, job }) =>
-      clocks.flatMap((clock) =>
-        clock.missed && this.knownOf({ run }).has(clock.id) && clockAt(clock, this.time.slow()).state === 'missed'
-          ? [{ run, job, clock, says: clock.missed.says }]
-          : [],
-      ),
+      clocks.flatMap((clock) => (clock.missed && isToldMissed(run, clock) ? [{ run, job, clock, says: clock.missed.says }] : [])),
     ),
   );
 
