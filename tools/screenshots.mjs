@@ -100,7 +100,8 @@ async function toPeople(page) {
   await page.getByRole('heading', { name: 'Air', exact: true }).scrollIntoViewIfNeeded();
 }
 async function oneDay(page) {
-  await page.locator('.bar.coat').nth(2).click();
+  // Bars of a few minutes lie over one another.
+  await page.locator('.bar.coat').nth(2).dispatchEvent('click');
   await page.getByRole('button', { name: 'Try it out' }).click();
   await page.locator('.sooner').first().waitFor();
 }
@@ -140,7 +141,10 @@ const browser = await chromium.launch({
   executablePath: path,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
 });
+/** Only those that are named, where any are. */
+const named = process.argv.slice(2);
 for (const [name, address, { steps, wait = 700, colorScheme = 'light' } = {}] of VIEWS) {
+  if (named.length > 0 && !named.includes(name)) continue;
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme });
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.waitForTimeout(1500);
