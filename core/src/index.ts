@@ -161,6 +161,7 @@ export { FAMILIES, familyOfProduct, type Family, type Lower } from './build/fami
 export { lowestOf } from './build/judge-system.ts';
 export { systemsFor, type Systems } from './build/systems.ts';
 export { checkStack, type ProposedFilm } from './build/check-stack.ts';
+export { SPRAY_CAN } from './build/spray-can.ts';
 export { planMix, type MixPlan } from './build/mix.ts';
 export { cureScale } from './climate/cure-scale.ts';
 export { coatById, coatByRef, coatsLike } from './catalogue/catalogue.ts';
@@ -181,7 +182,7 @@ export { DefectKind, IssuedPlan, IssuedWork, RunEntry } from './model/run.ts';
 export { remedyOf } from './schedule/remedy.ts';
 export { foldRun, progressOf, withRun, type HoldRecord, type Run, type WorkRecord } from './record/fold-run.ts';
 export { gaugeOf, holdState, isMeasured, likelyValue, withinLimits, type HoldState } from './record/hold-check.ts';
-export { READINGS, spotRule, SPOTS, type SpotVerdict } from './record/spot-rule.ts';
+export { READINGS, spotRule, SPOTS, type FilmRange, type SpotVerdict } from './record/spot-rule.ts';
 export { filmRangeOf } from './record/film-range.ts';
 export { runNetwork, type RunNetwork } from './record/run-network.ts';
 export { byNeed, clockAt, isToldMissed, runClocks, type ClockKind, type ClockState, type RunClock } from './record/run-clocks.ts';

@@ -9,7 +9,7 @@ export const THICKNESS_SIGMA = 0.2;
 /** K; model assumption. */
 export const TEMPERATURE_SIGMA = 2;
 /** 90 % point of the standard normal distribution. */
-const Z90 = 1.2815515655446004;
+export const Z90 = 1.2815515655446004;
 
 /**
  * How strongly ln(time through the films) hangs on each film, first order. With t = Σ_i [ L_i/r_i + L_i²/(2 b_i) + L_i Σ_above L_j/b_j ]:

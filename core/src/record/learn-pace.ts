@@ -1,4 +1,5 @@
 import type { OperationKind } from '../model/operation.ts';
+import { Z90 } from '../chemical/uncertainty.ts';
 import type { PaceRecord } from '../model/pace.ts';
 import { groupBy } from '../units/group-by.ts';
 import { sum } from '../units/sum.ts';
@@ -7,8 +8,6 @@ import { sum } from '../units/sum.ts';
 const SHOPS = 0.35;
 const JOBS = 0.2;
 const STEPS = 0.3;
-/** Standard normal point of the 90th of 100. */
-const NINETIETH = 1.2815515655446004;
 /** Work that took this many times more or less than planned was interrupted or ticked off, and tells nothing of the pace; model assumption. */
 const STRANGE = 6;
 
@@ -46,7 +45,7 @@ export function learnPace(records: readonly Told[]): Pace {
   }));
   const precision = 1 / SHOPS ** 2 + sum(jobs, (own) => own.precision);
   const mean = sum(jobs, (own) => own.mean * own.precision) / precision;
-  const spread = NINETIETH * Math.sqrt(1 / precision + JOBS ** 2 + STEPS ** 2);
+  const spread = Z90 * Math.sqrt(1 / precision + JOBS ** 2 + STEPS ** 2);
   const times = told.map(({ at }) => at).sort();
   return {
     factor: Math.exp(mean),

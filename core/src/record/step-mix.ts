@@ -1,10 +1,8 @@
 import { planMix, type MixPlan } from '../build/mix.ts';
+import { SPRAY_CAN } from '../build/spray-can.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Plan } from '../model/plan.ts';
 import { sum } from '../units/sum.ts';
-
-/** L of an aerosol. */
-const CAN = 0.4;
 
 /**
  * What is mixed at a step for some of its zones: batches within the pot life, and what the scale shows as each part is poured in; null where nothing is.
@@ -23,5 +21,5 @@ export function stepMix(
   const share = all > 0 ? sum(own, ({ hand }) => hand) / all : own.length / faces.length;
   const { litres, thinner } = coat.mix;
   const hand = sum(own, (face) => face.hand) * recipe.coats;
-  return planMix({ ...recipe, coats: 1, litres: litres * share, thinner: thinner * share, hand }, { celsius, resolution, can: CAN });
+  return planMix({ ...recipe, coats: 1, litres: litres * share, thinner: thinner * share, hand }, { celsius, resolution, can: SPRAY_CAN.litres });
 }

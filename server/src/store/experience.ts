@@ -1,6 +1,6 @@
 import { NO_EXPERIENCE, Observation, PaceRecord, patchesOf, type Experience, type Job, type Shop, UseRecord } from '@lift-bare/core';
-import type { EntityManager } from 'typeorm';
-import { ObservationEntity, PaceEntity, UseEntity, type ObservationRow } from './entities.ts';
+import type { EntityManager, EntitySchema } from 'typeorm';
+import { ObservationEntity, PaceEntity, UseEntity, type ObservationRow, type PaceRow, type UseRow } from './entities.ts';
 import { parsed } from './parsed.ts';
 
 /** The newest dwells of earlier jobs that later ones are planned with. */
@@ -57,34 +57,23 @@ export async function keepUses(manager: EntityManager, jobId: string, uses: read
   for (const { product, planned, done, at } of uses) await manager.insert(UseEntity, { jobId, product, planned, done, at });
 }
 
-/** Of jobs that still are, but for one. */
-async function pacesFor(manager: EntityManager, but: string | null): Promise<PaceRecord[]> {
+/** The newest rows of jobs that still are, but for one. */
+function newestOf<R extends PaceRow | UseRow>(manager: EntityManager, entity: EntitySchema<R>, but: string | null): Promise<R[]> {
   const rows = manager
-    .getRepository(PaceEntity)
-    .createQueryBuilder('pace')
-    .where('pace.jobId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)')
-    .orderBy('pace.at', 'DESC')
-    .take(MOST_PACES);
-  if (but !== null) rows.andWhere('pace.jobId <> :but', { but });
-  return (await rows.getMany()).flatMap(({ jobId, kind, planned, done, at }) => {
-    const read = PaceRecord.safeParse({ job: jobId, kind, planned, done, at });
-    return read.success ? [read.data] : [];
-  });
-}
-
-async function usesFor(manager: EntityManager, but: string | null): Promise<UseRecord[]> {
-  const rows = manager
-    .getRepository(UseEntity)
+    .getRepository(entity)
     .createQueryBuilder('one')
     .where('one.jobId IN (SELECT id FROM jobs WHERE deleted_at IS NULL)')
     .orderBy('one.at', 'DESC')
     .take(MOST_PACES);
   if (but !== null) rows.andWhere('one.jobId <> :but', { but });
-  return (await rows.getMany()).flatMap(({ jobId, product, planned, done, at }) => {
-    const read = UseRecord.safeParse({ job: jobId, product, planned, done, at });
-    return read.success ? [read.data] : [];
-  });
+  return rows.getMany();
 }
+
+const pacesFor = async (manager: EntityManager, but: string | null): Promise<PaceRecord[]> =>
+  (await newestOf(manager, PaceEntity, but)).flatMap(({ jobId, ...row }) => PaceRecord.safeParse({ job: jobId, ...row }).data ?? []);
+
+const usesFor = async (manager: EntityManager, but: string | null): Promise<UseRecord[]> =>
+  (await newestOf(manager, UseEntity, but)).flatMap(({ jobId, ...row }) => UseRecord.safeParse({ job: jobId, ...row }).data ?? []);
 
 /** A row that is no observation any more is left out. */
 const readable = (rows: readonly ObservationRow[]): Observation[] =>

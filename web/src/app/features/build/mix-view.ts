@@ -1,11 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { coatByRef, packsToBuy, planMix, type CoatPlan } from '@lift-bare/core';
+import { coatByRef, packsToBuy, planMix, SPRAY_CAN, type CoatPlan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { gramsText } from '../../ui/grams-text';
 import { Units } from '../../ui/units.service';
 
 const GUNS = { hvlp: 'a low-pressure gun', conventional: 'a conventional gun', airless: 'airless' } as const;
-/** L of an aerosol. */
-const CAN = 0.4;
 
 /** What is mixed for one coat of each product: batch within the pot life, parts by volume and step by step on the scale. */
 @Component({
@@ -40,12 +39,13 @@ export class MixView {
   readonly coats = input.required<readonly CoatPlan[]>();
   private readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly can = CAN;
+  protected readonly can = SPRAY_CAN.litres;
+  protected readonly grams = gramsText;
   protected readonly celsius = computed(() => this.context.job()?.place.temperature ?? 20);
   protected readonly scale = computed(() => this.context.shop().scale);
   protected readonly mixes = computed(() =>
     this.coats().map((coat) => {
-      const plan = planMix(coat, { celsius: this.celsius(), resolution: this.scale(), can: CAN });
+      const plan = planMix(coat, { celsius: this.celsius(), resolution: this.scale(), can: this.can });
       const packs = packsToBuy(coat.litres, coatByRef(coat.product, this.context.catalogue())?.packs ?? [1]);
       return { coat, plan, packs, small: plan.least !== null && plan.least > plan.perCoat / plan.batches };
     }),
@@ -55,5 +55,4 @@ export class MixView {
   protected tool = ({ apply }: CoatPlan): string => ({ gun: GUNS[this.context.shop().gun], roller: 'a roller', aerosol: 'an aerosol' })[apply];
   protected ml = (litres: number): string =>
     this.units.system() === 'us' ? this.units.show(litres, 'volume') : `${litres < 0.01 ? (litres * 1000).toFixed(1) : Math.round(litres * 1000)} ml`;
-  protected grams = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
 }

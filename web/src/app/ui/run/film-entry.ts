@@ -1,16 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { CATALOGUE, filmRangeOf, plainNumber, READINGS, spotRule, SPOTS, type Operation } from '@lift-bare/core';
+import { plainNumber, READINGS, spotRule, SPOTS, type FilmRange, type Operation } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
-import { Units } from '../units.service';
 import type { Said } from './step-card';
 
 /** Dry film by spots: five of three readings, read from the gauge or typed, judged by their averages. */
 @Component({
   selector: 'lb-film-entry',
   template: `
-    @if (range(); as range) {
       <form (submit)="add($event, typed.value); typed.value = ''">
-        <p><b>{{ operation().coat?.name }}, dry: {{ range[0] }} to {{ range[1] }} µm</b> <span class="soft">${SPOTS} spots, ${READINGS} readings each. Spot averages from 80 % of the thin to 120 % of the thick end, SSPC-PA 2 from memory.</span></p>
+        <p><b>{{ operation().coat?.name }}, dry: {{ range()[0] }} to {{ range()[1] }} µm</b> <span class="soft">${SPOTS} spots, ${READINGS} readings each. Spot averages from 80 % of the thin to 120 % of the thick end, SSPC-PA 2 from memory.</span></p>
         <div class="spots" aria-hidden="true">
           @for (spot of spots(); track $index) { <span [class.out]="spot.out" [style.height.%]="spot.height"><b>{{ spot.text }}</b></span> }
         </div>
@@ -21,7 +19,6 @@ import type { Said } from './step-card';
         <button type="button" [disabled]="readings().length === 0" (click)="readings.set(readings().slice(0, -1))">Take the last out</button>
         <button type="button" class="keep" [disabled]="!full()" (click)="keep()">Keep</button>
       </form>
-    } @else { <form><p class="soft">The film is measured after its last coat.</p></form> }
   `,
   styleUrl: './entry.css',
   styles: `
@@ -33,24 +30,19 @@ import type { Said } from './step-card';
 })
 export class FilmEntry {
   readonly operation = input.required<Operation>();
-  readonly operations = input.required<readonly Operation[]>();
+  readonly range = input.required<FilmRange>();
   readonly said = output<Said>();
 
-  protected readonly units = inject(Units);
   private readonly devices = inject(DeviceApi);
   protected readonly readings = signal<readonly number[]>([]);
   protected readonly busy = signal(false);
   protected readonly wrong = signal<string | null>(null);
   private readonly gauged = signal(false);
-  protected readonly range = computed(() => filmRangeOf(this.operation(), this.operations(), CATALOGUE));
-  protected readonly verdict = computed(() => {
-    const range = this.range();
-    return range && spotRule(this.readings(), range);
-  });
+  protected readonly verdict = computed(() => spotRule(this.readings(), this.range()));
   protected readonly full = computed(() => this.readings().length >= SPOTS * READINGS);
   protected readonly spots = computed(() => {
     const [verdict, range] = [this.verdict(), this.range()];
-    if (!verdict || !range) return [];
+    if (!verdict) return [];
     return verdict.spots.map((spot, i) => ({
       text: `${Math.round(spot)}`,
       height: Math.min(100, (100 * spot) / (1.3 * range[1])),

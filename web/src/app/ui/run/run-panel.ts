@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { clockAt, isToldMissed, remedyOf, runSteps, type Run, type RunClock, type RunStep } from '@lift-bare/core';
+import { CATALOGUE, clockAt, isToldMissed, remedyOf, runSteps, withOwnRows, type Run, type RunClock, type RunStep } from '@lift-bare/core';
 import { shopFeature } from '../../state/shop.reducer';
 import { RunBoards, type RunBoard } from '../../state/run-boards';
 import { RunLog } from '../../state/run-log';
@@ -44,6 +44,7 @@ export class RunPanel {
   private readonly toasts = inject(Toasts);
   protected readonly units = inject(Units);
   private readonly shop = inject(Store).selectSignal(shopFeature.selectDocument);
+  protected readonly catalogue = computed(() => withOwnRows(CATALOGUE, this.shop().ownRows));
   protected readonly resolution = computed(() => this.shop().scale);
 
   protected readonly own = computed(() => this.boards.all().filter(({ run }) => this.job() === undefined || run.job === this.job()));

@@ -1,5 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { CATALOGUE, filmRangeOf, holdState, stepMix, WORN, type Operation, type Plan, type Run, type RunEntry, type RunStep } from '@lift-bare/core';
+import {
+  filmRangeOf,
+  holdState,
+  stepMix,
+  WORN,
+  type Catalogue,
+  type FilmRange,
+  type Operation,
+  type Plan,
+  type Run,
+  type RunEntry,
+  type RunStep,
+} from '@lift-bare/core';
+import { gramsText } from '../grams-text';
 import { Units } from '../units.service';
 import { FilmEntry } from './film-entry';
 import { HoldEntry } from './hold-entry';
@@ -26,6 +39,8 @@ export class StepCard {
   readonly step = input.required<RunStep>();
   readonly run = input.required<Run>();
   readonly plan = input.required<Plan>();
+  /** with the shop's own rows */
+  readonly catalogue = input.required<Catalogue>();
   readonly celsius = input.required<number>();
   /** g, step of the scale */
   readonly resolution = input.required<number>();
@@ -36,7 +51,6 @@ export class StepCard {
   readonly said = output<Said>();
 
   protected readonly units = inject(Units);
-  protected readonly operations = computed(() => this.plan().operations);
   /** what the scale shows, for the first pass of a product and each that is mixed anew */
   protected readonly mix = computed(() =>
     stepMix(this.operation(), this.step().zones, this.plan(), { celsius: this.celsius(), resolution: this.resolution() }),
@@ -51,10 +65,10 @@ export class StepCard {
   protected readonly barred = computed(() => ['open', 'outside'].includes(this.step().hold ?? ''));
   protected readonly isOn = computed(() => this.step().state === 'under way');
   /** the film that lies there dry before this step: it is measured now */
-  protected readonly film = computed(() => filmBelow(this.operation(), this.operations()));
+  protected readonly film = computed(() => filmBelow(this.operation(), this.plan().operations, this.catalogue()));
   protected readonly product = computed(() => this.operation().product?.name ?? this.operation().coat?.name ?? null);
 
-  protected grams = (value: number): string => (value < 10 ? `${value.toFixed(1)} g` : `${Math.round(value)} g`);
+  protected readonly grams = gramsText;
 
   protected say(entry: RunEntry, note = ''): void {
     this.said.emit({ entry, note });
@@ -70,8 +84,13 @@ export class StepCard {
 }
 
 /** The last coat that was laid on these faces before a step, where it ends a film. */
-function filmBelow({ number, faces }: Operation, operations: readonly Operation[]): Operation | null {
+function filmBelow(
+  { number, faces }: Operation,
+  operations: readonly Operation[],
+  catalogue: Catalogue,
+): { readonly laid: Operation; readonly range: FilmRange } | null {
   const zones = new Set(faces.map(({ zone }) => zone));
   const before = operations.findLast((own) => own.coat !== null && own.number < number && own.faces.some(({ zone }) => zones.has(zone)));
-  return before && filmRangeOf(before, operations, CATALOGUE) !== null ? before : null;
+  const range = before && filmRangeOf(before, operations, catalogue);
+  return before && range ? { laid: before, range } : null;
 }

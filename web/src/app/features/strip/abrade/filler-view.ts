@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Filling } from '@lift-bare/core';
 import { QuantityField } from '../../../ui/quantity-field';
+import { gramsText } from '../../../ui/grams-text';
 import { Units } from '../../../ui/units.service';
 import { StripSubject } from '../strip-subject';
 
@@ -59,7 +60,7 @@ export class FillerView {
 
   protected mass = (kilograms: number): string =>
     kilograms < 1 && this.units.system() === 'metric' ? `${Math.round(kilograms * 1000)} g` : this.units.show(kilograms, 'mass');
-  protected grams = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
+  protected readonly grams = gramsText;
   protected set = (change: Partial<Filling>): void =>
     this.subject.context.editZone(`filling ${Object.keys(change).join()}`, (zone) => ({
       ...zone,
