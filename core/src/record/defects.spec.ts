@@ -125,6 +125,7 @@ test('wheel bolts are asked after once more when the item has gone, until somebo
   const checked = (met: boolean) => said(9, { what: 'held', operation: SECOND_TORQUE, values: [], met, gauge: false });
   expect(secondTorque(wheeled, runOf())).toBeNull();
   expect(secondTorque(bare, runOf(gone))).toBeNull();
+  expect(secondTorque(wheeled, runOf(gone, checked(false), checked(true)))).toBe('done');
   expect([runOf(gone), runOf(gone, checked(false)), runOf(gone, checked(true))].map((run) => secondTorque(wheeled, run))).toEqual([
     'open',
     'open',

@@ -141,6 +141,16 @@ describe('paint that is weighed', () => {
     }
   });
 
+  test('later passes are issued with nothing, being mixed at the first; what is no paint has its own litres', () => {
+    const byId = new Map(OPERATIONS.map((own) => [own.id, own]));
+    const later = ISSUED.works.filter(({ operation }) => (byId.get(operation)?.coat?.pass ?? 1) > 1);
+    expect(later.length).toBeGreaterThan(5);
+    expect(later.every(({ litres, grams }) => litres === 0 && grams === 0)).toBe(true);
+    const acid = ISSUED.works.find(({ kind }) => kind === 'treat-rust');
+    expect(acid?.litres).toBeCloseTo(byId.get(acid?.operation ?? '')?.product?.litres ?? 0, 9);
+    expect(ISSUED.works.find(({ kind }) => kind === 'check-kit')).toMatchObject({ litres: 0, product: '' });
+  });
+
   test('tells what a product takes here, of the steps whose cans were weighed alone', () => {
     const other = coats.find(({ product, operation }) => product === name && operation !== coat?.operation);
     const planned = (coat?.grams ?? 0) + (other?.grams ?? 0);

@@ -179,6 +179,8 @@ describe('clocks', () => {
     expect(isToldMissed(missed(99), clock)).toBe(false);
     expect(isToldMissed(missed(120), { ...clock, closes: at(300) })).toBe(false);
     expect(isToldMissed(missed(120), { ...clock, id: 'other' })).toBe(false);
+    const twice = runOf(said(50, { what: 'missed', clock: 'x prime', remedy: null }), said(120, { what: 'missed', clock: 'c recoat', remedy: null }));
+    expect(isToldMissed(twice, clock)).toBe(true);
     expect(isToldMissed(missed(120), { ...clock, closes: null })).toBe(false);
   });
 
