@@ -1,6 +1,7 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { OwnServer } from './own-server.ts';
 import { figure, minutesOf } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const PHONE = { width: 390, height: 844 };
 const ZONE = 'tug-33';

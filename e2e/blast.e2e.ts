@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import { choose, chooseAlso, field, figure, saved, shopHas } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const RAILS = '/jobs/demo-4/strip?zone=buggy-13';
 

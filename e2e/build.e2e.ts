@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { choose, field, saved, shopHas } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 test('every system of a surface is named with its cost, every other with its reason; none where none exists', async ({ page }) => {
   await page.goto('/jobs/demo-1/build?zone=tug-6&show=systems');

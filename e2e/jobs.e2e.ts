@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { field } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const row = 'tbody tr';
 
@@ -36,6 +36,7 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
   await expect(page.locator(row, { hasText: 'Second trailer' })).toHaveCount(0);
 
   await page.getByRole('button', { name: /^Jobs \d/ }).click();
+  await expect(page.locator('a.open-job').first()).toBeVisible();
   await page.locator('h1').click();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { field, newJob, pickZone, saved } from './pages.ts';
 import { OwnServer } from './own-server.ts';
+import { expect, test } from './shop.ts';
 
 test('undo and redo by key, through stages', async ({ page }) => {
   await newJob(page, 'Undo');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { addPart, choose, field, newJob, saved } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 /** A closed plate of 55 × 40 × 0.04, two triangles a face, as text STL. */
 function plate(): Buffer {

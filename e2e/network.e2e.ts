@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.ts';
+import { expect, test } from './shop.ts';
 
 const server = new OwnServer(4179, { LIFT_BARE_PASSPHRASE: 'workshop twelve' });
 test.afterEach(() => server.kill());

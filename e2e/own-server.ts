@@ -17,7 +17,7 @@ export class OwnServer {
     this.address = `http://127.0.0.1:${port}`;
   }
 
-  async start(request: APIRequestContext): Promise<void> {
+  async start(request: Pick<APIRequestContext, 'get'>): Promise<void> {
     this.process = spawn('node', [resolve(import.meta.dirname, '../server/dist/main.js')], {
       env: { ...process.env, ...this.environment, LIFT_BARE_PORT: String(this.port), LIFT_BARE_DATA: this.data },
     });
@@ -28,5 +28,12 @@ export class OwnServer {
 
   kill(): void {
     this.process?.kill('SIGKILL');
+  }
+
+  /** Ends it as the shop does, and waits until its port is free. */
+  async stop(): Promise<void> {
+    const ended = new Promise((done) => this.process?.once('exit', done));
+    this.process?.kill('SIGTERM');
+    await ended;
   }
 }

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { choose, field, saved } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 test('a data sheet with two temperatures moves the windows; crossed points and no solids are refused where they are typed', async ({ page }) => {
   await page.goto('/shop/own-rows');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, stage } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 test('an item of one part goes from intake to a printed run sheet and stays saved', async ({ page, request }) => {
   await newJob(page, 'Water trolley');

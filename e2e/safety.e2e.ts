@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { field, saved } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const SAFETY = '/jobs/demo-1/safety';
 const INTAKE = '/jobs/demo-1/intake';

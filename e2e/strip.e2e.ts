@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { field, figure, minutesOf, saved } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const STRIP = '/jobs/demo-1/strip?zone=tug-33';
 

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { field, saved, shopHas } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 const TIME = '/jobs/demo-3/time';
 const heading = (page: Page) => page.getByRole('heading', { level: 1 });

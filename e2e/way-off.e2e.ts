@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { addPart, choose, field, newJob, pickZone, saved, shopHas, stage } from './pages.ts';
+import { expect, test } from './shop.ts';
 
 test('a way is composed of pieces, and three ways stand side by side', async ({ page }) => {
   await newJob(page, 'Composed');

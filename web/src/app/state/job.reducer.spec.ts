@@ -97,3 +97,14 @@ test('what concerns a job that is not open changes nothing', () => {
   const state = jobsFeature.reducer(undefined, opened);
   expect(jobsFeature.reducer(state, JobActions.undone({ id: 'other' }))).toBe(state);
 });
+
+test('jobs of one shelf are not shown as if they lay on another while that is read; another page of the same shelf keeps them', () => {
+  const counts = { open: 1, archive: 0, bin: 1 };
+  const job = { id: 'tug', name: 'Tug' } as JobsState['list']['jobs'][number];
+  const at = (query: Partial<JobsState['query']>) => JobActions.listRequested({ query: { search: '', shelf: 'open', page: 1, ...query } });
+  const read = [at({}), JobActions.listLoaded({ list: { jobs: [job], counts } })];
+  const listOf = (...actions: readonly Action[]) =>
+    actions.reduce<JobsState | undefined>((known, action) => jobsFeature.reducer(known, action), undefined);
+  expect(listOf(...read, at({ shelf: 'bin' }))).toMatchObject({ listState: 'loading', list: { jobs: [], counts } });
+  expect(listOf(...read, at({ search: 'tu' }))).toMatchObject({ listState: 'ready', list: { jobs: [job] } });
+});

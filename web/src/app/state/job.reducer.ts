@@ -76,7 +76,11 @@ export const jobsFeature = createFeature({
   name: 'jobs',
   reducer: createReducer(
     initial,
-    on(JobActions.listRequested, (state, { query }): JobsState => ({ ...state, query, listState: state.list.jobs.length > 0 ? 'ready' : 'loading' })),
+    on(JobActions.listRequested, (state, { query }): JobsState => {
+      // What lies on another shelf is not shown as if it lay on this one.
+      const list = query.shelf === state.query.shelf ? state.list : { ...state.list, jobs: [] };
+      return { ...state, query, list, listState: list.jobs.length > 0 ? 'ready' : 'loading' };
+    }),
     on(JobActions.listLoaded, (state, { list }): JobsState => ({ ...state, list, listState: 'ready' })),
     on(JobActions.listFailed, (state): JobsState => ({ ...state, listState: 'offline' })),
     on(JobActions.opened, (state, { stored, draft }) => adapter.upsertOne(openJob(stored, draft), state)),

@@ -2,6 +2,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { DEFAULT_SHOP, type Shop } from '@lift-bare/core';
+import { ShopActions } from '../../state/shop.actions';
 import { shopFeature } from '../../state/shop.reducer';
 import { ShopEditor } from './shop-editor';
 
@@ -21,6 +22,13 @@ test('a change goes to the store, a wrong one is told with its place and not tak
   expect(e.trouble()).toMatch(/^labourRate: /);
   e.set('labourRate', 61);
   expect(e.trouble()).toBeNull();
+});
+
+test('nothing is edited before the profile is here: what is typed would be lost with the one that comes', () => {
+  const { editor: e } = editor();
+  expect(e.ready()).toBe(false);
+  TestBed.inject(Store).dispatch(ShopActions.loaded({ stored: { document: DEFAULT_SHOP, version: 1 } }));
+  expect(e.ready()).toBe(true);
 });
 
 test('a profile from a file is taken whole, or not at all', () => {

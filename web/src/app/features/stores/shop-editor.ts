@@ -1,4 +1,4 @@
-import { inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { readWith, Shop } from '@lift-bare/core';
 import { ShopActions } from '../../state/shop.actions';
@@ -10,6 +10,8 @@ export class ShopEditor {
   private readonly store = inject(Store);
   readonly shop = this.store.selectSignal(shopFeature.selectDocument);
   readonly save = this.store.selectSignal(shopFeature.selectSave);
+  /** false until the profile is here: what is typed over a profile that comes later would be lost with it */
+  readonly ready = computed(() => this.save() !== 'loading');
   readonly refusal = this.store.selectSignal(shopFeature.selectRefusal);
   readonly trouble = signal<string | null>(null);
 

@@ -1,0 +1,25 @@
+import { request, test as base } from '@playwright/test';
+import { OwnServer } from './own-server.ts';
+
+const FIRST_PORT = 4191;
+
+/**
+ * Tests against a shop that the worker has to itself: files run beside each other without meeting, and what is tried
+ * again after a failure, which is in a new worker, meets the demo data as they were.
+ */
+export const test = base.extend<object, { readonly shop: OwnServer }>({
+  shop: [
+    async ({}, use, { parallelIndex }) => {
+      const shop = new OwnServer(FIRST_PORT + parallelIndex);
+      const asking = await request.newContext();
+      await shop.start(asking);
+      await asking.dispose();
+      await use(shop);
+      await shop.stop();
+    },
+    { scope: 'worker', auto: true },
+  ],
+  baseURL: ({ shop }, use) => use(shop.address),
+});
+
+export { expect } from '@playwright/test';
