@@ -24,6 +24,7 @@ describe('which coats', () => {
       { substrate: 'aluminium-clad', finish: 'aviation-topcoat', item: { kind: 'aircraft' } },
       ['aviation-epoxy', 'aviation-topcoat'],
     ],
+    ['hull below the line in a colour', { item: { service: 'immersed-fresh' } }, ['barrier-epoxy', 'solid-2k']],
     ['polished wheel', { substrate: 'aluminium-cast', finish: 'bare-polish' }, []],
   ])('%s', (_, sample, expected) => {
     expect(bases(sample)).toEqual(expected);

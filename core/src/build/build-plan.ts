@@ -63,11 +63,12 @@ function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerO
   return needsSurfacer(zone, finish, first) ? [first, catalogue.primers['surfacer-2k'] as Primer] : [first];
 }
 
-/** Outside panels in two-pack are levelled; etch alone never carries colour in two-pack. */
+/** Outside panels in two-pack are levelled, but not below the water line: what sands well takes water up. Etch alone never carries colour in two-pack. */
 const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: Primer): boolean =>
   first.id !== 'surfacer-2k' &&
   first.id !== 'adhesion-promoter' &&
-  ((finish.wantsSurfacer && zone.zone.access !== 'inside') || (first.id === 'etch-2k' && finish.pack === '2K'));
+  ((finish.wantsSurfacer && zone.zone.access !== 'inside' && !zone.service.startsWith('immersed')) ||
+    (first.id === 'etch-2k' && finish.pack === '2K'));
 
 /** The first film fills the profile and lies on the key that it wants; what comes over it levels. */
 function groundCoat(zone: ZoneFacts, primer: Primer, i: number, options: readonly PrimerOption[], under: Ground): CoatPlan {

@@ -8,7 +8,9 @@ import { planJob } from '../plan-job.ts';
 import { planMasking, type MaskingPlan } from './masking.ts';
 import { transferShare } from './quantity.ts';
 
-function masking(sample: Sample, method: MethodId = 'chem.fast-solvent'): MaskingPlan {
+/** In a shop that masks what could come off, save where the sample says otherwise. */
+function masking(given: Sample, method: MethodId = 'chem.fast-solvent'): MaskingPlan {
+  const sample: Sample = { ...given, shop: { schools: { M1: 'mask' }, ...given.shop } };
   const job = sampleJob(sample);
   const shop = sampleShop(sample);
   const [zone] = gatherFacts(job, shop, CATALOGUE);
@@ -50,6 +52,13 @@ test('every feature with a place is covered in each of its works, and in no othe
     const tyre = feature === 'tyre';
     expect([feature, works.includes('strip'), works.includes('paint')]).toEqual([feature, place?.strip ?? false, tyre || (place?.paint ?? false)]);
   }
+});
+
+test('what comes off is not covered as well; where it sits on bare metal, its seat is for the coats', () => {
+  const features: Feature[] = ['glass', 'rubber', 'sensors', 'id-plate', 'anodes', 'threads'];
+  const covered = (M1: 'take-off' | 'mask') => masking({ features, shop: { schools: { M1 } } }).items.map(({ work, what }) => `${work}: ${what}`);
+  expect(covered('take-off')).toEqual(['strip: Threads', 'paint: Seats of the anodes', 'paint: Threads']);
+  expect(covered('mask')).toHaveLength(2 * features.length);
 });
 
 test('threads and openings take plugs, faces take tape', () => {
@@ -101,9 +110,9 @@ describe('when it comes off', () => {
 
   test('it is a step of its own after the last coat, where something is covered', () => {
     const steps = (sample: Sample) => planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).operations;
-    const glazed = steps({ features: ['glass'] }).map(({ kind }) => kind);
-    expect(glazed.filter((kind) => kind === 'pull-tape')).toHaveLength(1);
-    expect(glazed[glazed.indexOf('pull-tape') - 1]).toBe('coat');
+    const seats = steps({ features: ['bearing-seats'] }).map(({ kind }) => kind);
+    expect(seats.filter((kind) => kind === 'pull-tape')).toHaveLength(1);
+    expect(seats[seats.indexOf('pull-tape') - 1]).toBe('coat');
     expect(steps({}).some(({ kind }) => kind === 'pull-tape')).toBe(false);
   });
 });

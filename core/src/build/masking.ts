@@ -129,8 +129,13 @@ function designItems(build: BuildPlan | null): Masking[] {
 const places = (zone: ZoneFacts, work: Masking['work'], attack: Attack, off: string): Masking[] =>
   zone.part.features.flatMap((feature) => {
     const place = MASKED_PLACES[feature];
-    return place?.[work] ? [{ ...item(zone, work, attack, { what: place.name, why: place.why, how: place.how }, off), of: 'part' as const }] : [];
+    const what = place?.[work] ? coveredAt(place, work, zone.shop.schools.M1 === 'take-off') : null;
+    return place && what !== null ? [{ ...item(zone, work, attack, { what, why: place.why, how: place.how }, off), of: 'part' as const }] : [];
   });
+
+/** What comes off is not covered as well; where it sits on bare metal, its seat is. */
+const coveredAt = ({ name, off }: MaskedPlace, work: Masking['work'], takesOff: boolean): string | null =>
+  !takesOff || off === null ? name : work === 'paint' ? off.seat : null;
 
 function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, why, how }: Covered, off: string): Masking {
   const [tape, because] = TAPE_FOR[attack];

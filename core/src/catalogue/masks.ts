@@ -45,27 +45,39 @@ export interface MaskedPlace {
   readonly paint: boolean;
   readonly how: 'plug' | 'spot' | 'line';
   readonly why: string;
+  /** it can come off instead, and what then is still covered for the coats; null: it stays on */
+  readonly off: { readonly seat: string | null } | null;
 }
-const place = (name: string, works: readonly ('strip' | 'paint')[], how: MaskedPlace['how'], why: string): MaskedPlace => ({
+const place = (
+  name: string,
+  works: readonly ('strip' | 'paint')[],
+  how: MaskedPlace['how'],
+  why: string,
+  off: MaskedPlace['off'] = null,
+): MaskedPlace => ({
   name,
   strip: works.includes('strip'),
   paint: works.includes('paint'),
   how,
   why,
+  off,
 });
+const COMES_OFF = { seat: null };
 export const MASKED_PLACES: Readonly<Partial<Record<Feature, MaskedPlace>>> = {
   threads: place('Threads', ['strip', 'paint'], 'plug', 'Grit and paint in a thread jam the bolt; its seat and the earth point stay bare.'),
   'bearing-seats': place('Bearing seats', ['strip', 'paint'], 'spot', 'A film or a blasted face changes the fit.'),
   'precision-ways': place('Precision ways', ['strip', 'paint'], 'line', 'Ground to size: nothing may touch them.'),
   seams: place('Seams and laps', ['strip'], 'line', 'What creeps in bleeds out weeks later; flush them afterwards.'),
-  glass: place('Glass', ['strip', 'paint'], 'line', 'Etched, frosted or oversprayed for good.'),
-  rubber: place('Rubber and seals', ['strip', 'paint'], 'line', 'It swells, and paint on it cracks.'),
-  sensors: place('Sensors and antennas', ['strip', 'paint'], 'spot', 'They go blind under paint and drown in stripper.'),
+  glass: place('Glass', ['strip', 'paint'], 'line', 'Etched, frosted or oversprayed for good.', COMES_OFF),
+  rubber: place('Rubber and seals', ['strip', 'paint'], 'line', 'It swells, and paint on it cracks.', COMES_OFF),
+  sensors: place('Sensors and antennas', ['strip', 'paint'], 'spot', 'They go blind under paint and drown in stripper.', COMES_OFF),
   vents: place('Vents and drain holes', ['strip', 'paint'], 'plug', 'Open again before the part is closed up.'),
-  anodes: place('Anodes', ['strip', 'paint'], 'spot', 'A painted anode protects nothing.'),
+  anodes: place('Anodes', ['strip', 'paint'], 'spot', 'An anode works through bare metal; painted it protects nothing.', {
+    seat: 'Seats of the anodes',
+  }),
   'adhesive-joints': place('Bonded joints', ['strip'], 'line', 'Stripper and heat let go of the adhesive.'),
   'sealed-hollow': place('Openings of the hollow', ['strip'], 'plug', 'What goes in does not come out.'),
   'fuel-tank': place('Filler neck and taps', ['strip', 'paint'], 'plug', 'Nothing runs in, no vapour comes out.'),
-  'id-plate': place('Identification plate', ['strip', 'paint'], 'spot', 'A number that is lost is lost for good.'),
+  'id-plate': place('Identification plate', ['strip', 'paint'], 'spot', 'A number that is lost is lost for good.', COMES_OFF),
   'friction-lining': place('Friction linings', ['strip', 'paint'], 'spot', 'Solvent or paint in a lining ruins it.'),
 };

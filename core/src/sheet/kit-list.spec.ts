@@ -121,7 +121,12 @@ describe('sums of a plan', () => {
 });
 
 describe('masking of a part with several zones', () => {
-  const bolted = sampleJob({ features: ['threads', 'glass'], choice: { method: 'blast.garnet' }, substrate: 'mild-steel-section', thickness: 4 });
+  const bolted = sampleJob({
+    features: ['threads', 'bearing-seats'],
+    choice: { method: 'blast.garnet' },
+    substrate: 'mild-steel-section',
+    thickness: 4,
+  });
   const [part] = bolted.parts as [Job['parts'][number]];
   const again = part.zones.map((zone) => ({ ...zone, id: 'zone2', name: 'Back' }));
   const need = (job: Job, id: string) => planJob(job, sampleShop(), CATALOGUE).kit.find((one) => one.id === id)?.need;
@@ -134,7 +139,7 @@ describe('masking of a part with several zones', () => {
     expect(need(apart, 'plugs')).toBe(2 * (need(bolted, 'plugs') ?? 0));
   });
 
-  test('so is its glass, with the tape that each work wants', () => {
+  test('so are its bearing seats, with the tape that each work wants', () => {
     expect(need(two, 'blast tape')).toBe(need(bolted, 'blast tape'));
     expect(need(apart, 'blast tape')).toBe(2 * (need(bolted, 'blast tape') ?? 0));
   });

@@ -157,7 +157,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     id: 'immersed-finish',
     effect: 'caution',
     title: 'Finish is not made to stay under water',
-    reason: 'Constant water blisters ordinary topcoats.',
+    reason: 'Constant water blisters ordinary topcoats. Below the line: antifouling over the barrier epoxy, or the barrier epoxy as the last film.',
     basis: practice,
     looksAt: ['service', 'finish'],
     change: 'Antifouling over barrier epoxy.',

@@ -1,22 +1,15 @@
 import { mayHold } from '../../facts/poisons.ts';
-import type { Feature } from '../../model/job.ts';
+import type { Item } from '../../model/job.ts';
+import { MASKED_PLACES } from '../../catalogue/masks.ts';
 import { releasedFinds, stoppedFinds } from '../../bare/held-finds.ts';
-import { upperFirst } from '../../units/casing.ts';
+import { lowerFirst, upperFirst } from '../../units/casing.ts';
 import { required, type FaceInput } from '../face-input.ts';
 import { look, type Task } from '../task.ts';
 import { closeTank } from './tank.ts';
 
 /** min; model assumption. */
-const HAND = { kit: 15, sheets: 15, licensed: 5, deflate: 10, support: 20, record: 15, piece: 15, contain: 20 } as const;
+const HAND = { kit: 15, sheets: 15, licensed: 5, deflate: 10, item: 15, support: 20, record: 15, piece: 15, contain: 20 } as const;
 const JOB = { where: [] } as const;
-
-const TAKE_OFF: Partial<Record<Feature, string>> = {
-  glass: 'glass',
-  rubber: 'rubber and seals',
-  sensors: 'sensors and antennas',
-  anodes: 'anodes',
-  'id-plate': 'identification plate',
-};
 
 /** From the kit to the sheet on the floor: what is done before anything touches the paint. */
 export const arriveTasks = (input: FaceInput): Task[] => [
@@ -77,7 +70,26 @@ function damage(input: FaceInput): Task[] {
   ];
 }
 
-function makeSafe({ facts, wayOff }: FaceInput): Task[] {
+/** What is shut off before an item is worked on where it stands; loose parts and what has neither have nothing to shut off. Common practice, no source. */
+const SHUT_OFF: Readonly<Partial<Record<Item['kind'], string>>> = {
+  vehicle: 'Battery off, pressure out of air and brake lines, spring and hydraulic loads secured.',
+  trailer: 'Plug out of the towing vehicle, spring and hydraulic loads secured.',
+  boat: 'Batteries and shore power off, gas off at the bottle, its locker and the bilge aired.',
+  aircraft: 'Battery off, earthed, controls and moving surfaces secured.',
+  machine: 'Power, steam, gas and pressure off, let down and locked against being switched on; hot parts cooled; spring and hydraulic loads secured.',
+  other: 'Power, gas and pressure off and let down, hot parts cooled, spring and hydraulic loads secured.',
+};
+
+const makeSafe = (input: FaceInput): Task[] => [...shutOff(input), ...deflate(input)];
+
+function shutOff({ facts: { part, job } }: FaceInput): Task[] {
+  const detail = SHUT_OFF[job.item.kind];
+  return part.held === 'in-place' && detail !== undefined
+    ? [{ ...JOB, kind: 'make-safe', share: 'safe item', title: 'Shut off what moves, burns or is under pressure', detail, hand: HAND.item }]
+    : [];
+}
+
+function deflate({ facts, wayOff }: FaceInput): Task[] {
   if (!facts.has('tyre')) return [];
   const heat = wayOff?.family === 'heat' || facts.finish?.id === 'powder-sent-out';
   return [
@@ -126,7 +138,7 @@ const recordLines = ({ facts }: FaceInput): Task[] =>
 
 function takeApart({ facts: { part, shop } }: FaceInput): Task[] {
   if (shop.schools.M1 === 'mask') return [];
-  const off = part.features.flatMap((feature) => TAKE_OFF[feature] ?? []);
+  const off = part.features.flatMap((feature) => (MASKED_PLACES[feature]?.off ? [lowerFirst(MASKED_PLACES[feature].name)] : []));
   if (off.length === 0) return [];
   return [
     {

@@ -124,7 +124,7 @@ function passes(input: FaceInput, coat: CoatPlan, { side, windows, before, first
       because: coat.why,
       ...(against === null ? {} : { against }),
       ...(shut === null ? {} : { stop: shut }),
-      ...(i === coat.coats - 1 && next ? { hold: look('clock', recoatText(coat, next)) } : {}),
+      ...(i === coat.coats - 1 && next && coat !== build?.coats.at(-1) ? { hold: look('clock', recoatText(coat, next)) } : {}),
     };
   });
 }

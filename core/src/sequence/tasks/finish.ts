@@ -128,8 +128,15 @@ function refit({ facts }: FaceInput, windows: readonly Window[]): Task[] {
       title: 'Reassemble',
       hand: HAND.refit,
       lags: [...lagOf('assemble', find(windows, 'assemble')), ...(wheels ? lagOf('load', find(windows, 'load')) : [])],
-      detail:
-        'By the tickets; new clips where worn. Earth points and seats stay free of paint. Wheel bolts by wrench after lowering and again after 50 to 100 km, no wrench no road; balance only after full cure.',
+      detail: 'By the tickets; new clips where worn. Earth points and seats stay free of paint.',
+      cautions: [
+        ...(wheels
+          ? [
+              'Wheel bolts by torque wrench once it stands on its wheels, and again after 50 to 100 km: no wrench, no road. Balance only after full cure.',
+            ]
+          : []),
+        ...(facts.has('anodes') ? ['Anodes back on bare bright metal, tight, and never painted.'] : []),
+      ],
       where: [],
     },
   ];
