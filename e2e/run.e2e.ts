@@ -1,11 +1,16 @@
-import { expect, test } from '@playwright/test';
 import type { Job } from '@lift-bare/core';
+import type { Page } from '@playwright/test';
+import zxing from '@zxing/library';
 import { Carried } from './carry.ts';
 import { field, saved } from './pages.ts';
 import { OwnServer } from './own-server.ts';
+import { expect, test } from './shop.ts';
 
 const DAY = 86_400_000;
-const server = new OwnServer(4181);
+let server: OwnServer;
+test.beforeEach(() => {
+  server = new OwnServer(4181);
+});
 test.afterEach(() => server.kill());
 
 test('a job is started from its run sheet, its first step done on a phone, and what is added later is told against the start', async ({ page }) => {
@@ -25,7 +30,7 @@ test('a job is started from its run sheet, its first step done on a phone, and w
   await card.getByLabel('Note').fill('one cartridge left');
   await card.getByRole('button', { name: 'Keep' }).click();
   await card.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(page.getByText('1 of 119 steps done')).toBeVisible();
+  await expect(page.getByText(/^1 of \d+ steps done$/)).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   const small = await page
     .locator('.bench button:visible')
@@ -72,10 +77,11 @@ test('carried to its end through a hold that fails, a lost network, two kills an
   await context.setOffline(false);
   await server.start(request);
   await expect(page.getByText('Saved')).toBeVisible();
-  expect((await carried.run()).works.size).toBeGreaterThan(13);
+  const neutralised = carried.operations.find(({ kind }) => kind === 'neutralise')?.id ?? '';
+  expect((await carried.run()).works.get(neutralised)?.state).toBe('done');
 
   carried.at = Date.now() - 20 * DAY;
-  await carried.puttingBack(carried.operations.find(({ kind }) => kind === 'neutralise')?.id ?? '');
+  await carried.puttingBack(neutralised);
   await carried.until(({ coat }) => coat?.pass === 2);
   const missed = page.locator('lb-clock-list article.missed').first();
   await expect(missed).toContainText('too late');
@@ -108,7 +114,10 @@ test('carried to its end through a hold that fails, a lost network, two kills an
   const put = async (at: number, body: object): Promise<void> =>
     void expect((await request.put(`${address}/api/v1/jobs/demo-2`, { data: { version: at, document: body } })).status()).toBe(200);
   carried.at = Date.now() - 10 * DAY;
-  await carried.puttingBack(`${carried.operations.find(({ coat }) => coat?.pass === 2)?.id}:again`);
+  const remedies = async (): Promise<string[]> => [...(await carried.run()).works.keys()].filter((work) => work.endsWith(':again'));
+  // The page had it to send again when the server came back.
+  await expect.poll(remedies).toHaveLength(1);
+  await carried.puttingBack((await remedies())[0] ?? '');
   await carried.until(() => false);
   await put(version, withFind(null));
 
@@ -128,3 +137,84 @@ test('carried to its end through a hold that fails, a lost network, two kills an
   await page.goto(`${address}/jobs/demo-1/run-sheet`);
   await expect(page.getByText(/own pace, × 1\.\d\d from \d+ steps? of 1 job/).first()).toBeVisible();
 });
+
+test('a tin is read off its label, a photo taken without the server comes to it later, and what is counted at the end is in the book and in the next plan', async ({
+  page,
+  request,
+  context,
+}) => {
+  await server.start(request);
+  const { address } = server;
+  const carried = await Carried.start(request, address, 'demo-2', Date.now() - 20 * DAY);
+  await carried.until(({ coat }) => coat !== null);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${address}/bench?job=demo-2`);
+  const card = page.locator('lb-step-card').first();
+
+  await card.getByRole('button', { name: 'Tin' }).click();
+  const label = await picture(page, codeOf('(01)09501101530003(17)270331(10)L4711'));
+  await card.locator('input[type=file]').setInputFiles({ name: 'tin.png', mimeType: 'image/png', buffer: label });
+  await expect(card.getByText('Read off the label: batch L4711, until 2027-03-31.')).toBeVisible();
+  await expect(card.getByLabel('Batch on the tin')).toHaveValue('L4711');
+  await card.getByRole('button', { name: 'Keep' }).click();
+
+  await context.setOffline(true);
+  await card.getByRole('button', { name: 'Note, photo' }).click();
+  await card.getByLabel('Photo before').setInputFiles({ name: 'before.png', mimeType: 'image/png', buffer: label });
+  await expect(page.getByText(/^Written down/).first()).toBeVisible();
+  await context.setOffline(false);
+  await expect.poll(async () => (await carried.run()).photos.length).toBe(1);
+  const [photo] = (await carried.run()).photos;
+  await expect
+    .poll(async () => (await request.get(`${address}/api/v1/jobs/demo-2/files/${photo?.file}`)).headers()['content-type'])
+    .toBe('image/jpeg');
+
+  await carried.until(({ kind }) => kind === 'clear-up');
+  await page.reload();
+  await card.getByRole('button', { name: 'Begin' }).click();
+  await card.getByRole('button', { name: 'Count, weigh' }).click();
+  const waste = card.locator('lb-count-entry label', { hasText: 'kg' }).first();
+  const item = ((await waste.textContent()) ?? '').split(', kg')[0] ?? '';
+  await waste.getByRole('textbox').fill('much');
+  await expect(card.getByRole('alert')).toContainText('a number from 0 of kg');
+  await waste.getByRole('textbox').fill('7,5');
+  await card.getByRole('button', { name: 'Keep what is counted' }).click();
+  carried.at = Date.now() - DAY;
+  await carried.until(() => false);
+
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${address}/jobs/demo-2/book`);
+  await expect(page.getByText(`${item} 7.5 kg left`)).toBeVisible();
+  await expect(page.getByText('batch L4711').first()).toBeVisible();
+  const shown = page.getByRole('img', { name: /before$/ });
+  await shown.scrollIntoViewIfNeeded();
+  await expect(shown).toHaveJSProperty('complete', true);
+  await page.getByRole('button', { name: 'Hand over' }).click();
+  await page.goto(`${address}/shop/record`);
+  await expect(page.getByRole('row', { name: new RegExp(`^${item}.*waste.*×`) })).toBeVisible();
+});
+
+/** Dark squares of a code, row by row. */
+function codeOf(text: string): boolean[][] {
+  const size = 200;
+  const matrix = new zxing.QRCodeWriter().encode(text, zxing.BarcodeFormat.QR_CODE, size, size, new Map());
+  return Array.from({ length: size }, (_, y) => Array.from({ length: size }, (_unused, x) => matrix.get(x, y)));
+}
+
+/** The same as somebody photographs it: on a label, a little askew. */
+async function picture(page: Page, dark: boolean[][]): Promise<Buffer> {
+  const address = await page.evaluate((rows) => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [900, 700];
+    const pen = canvas.getContext('2d') as CanvasRenderingContext2D;
+    pen.fillStyle = '#d8d2c4';
+    pen.fillRect(0, 0, 900, 700);
+    pen.translate(300, 120);
+    pen.rotate(0.06);
+    pen.scale(2, 2);
+    pen.fillStyle = '#222';
+    rows.forEach((row, y) => row.forEach((on, x) => on && pen.fillRect(x, y, 1.05, 1.05)));
+    return canvas.toDataURL('image/png');
+  }, dark);
+  return Buffer.from(address.split(',')[1] ?? '', 'base64');
+}

@@ -35,13 +35,13 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     ...checkAir(job.place, operations, shop.people),
     ...checkPeople(shop, operations),
   ];
-  const waste = wasteStreams(planned, operations);
+  const waste = wasteStreams(planned, operations, shop.experience.uses);
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,
     operations,
     findings,
-    kit: kitList(planned, operations, rows),
+    kit: kitList(planned, operations, rows, shop.experience.uses),
     waste,
     stages: stageStates(zones, operations, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: dewMargin(job.place) } : { dewPoint: null, margin: null },

@@ -2,8 +2,7 @@ import type { CoatProduct } from '../catalogue/coats.ts';
 import { cureScale } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
-import type { UseRecord } from '../model/pace.ts';
-import { learnPace } from '../record/learn-pace.ts';
+import { ownUse } from '../record/own-use.ts';
 import { litres } from '../units/quantities.ts';
 import { closesAt, labelScales } from './label-times.ts';
 import { SPRAY_CAN, cansFor } from './spray-can.ts';
@@ -40,7 +39,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
   // A can of what is usually sprayed from a gun holds thinner paint: it is reckoned by what it covers.
   const canned = apply === 'aerosol' && product.apply !== 'aerosol';
   const usual = transferShare(coverage);
-  const weighed = canned ? null : ownUse(zone.shop.experience.uses, product.name);
+  const weighed = canned ? null : ownUse(zone.shop.experience.uses, 'paint', product.name);
   const lands = Math.min(1, usual / (weighed?.factor ?? 1));
   const needed = canned
     ? litres(((area * coats) / SPRAY_CAN.covers) * SPRAY_CAN.litres)
@@ -77,14 +76,6 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     dampest: product.maxHumidity.value,
     hand: (60 * area * coats) / COAT_RATE[apply],
   };
-}
-
-/** How much more or less of a product this shop takes than the catalogue, by its weighed cans; null without any. */
-function ownUse(uses: readonly UseRecord[], name: string): CoatPlan['weighed'] {
-  const own = uses.filter(({ product }) => product === name);
-  if (own.length === 0) return null;
-  const { factor, records, jobs } = learnPace(own);
-  return { factor, records, jobs };
 }
 
 /** Share of the coats that a shop lays which works with heavier ones; model assumption. */

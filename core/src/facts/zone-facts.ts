@@ -8,6 +8,7 @@ import type { SubstrateId } from '../model/ids.ts';
 import type { Feature, Job, Layer, Part, Place, Service, Zone } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { mayHoldAsbestos, mayHoldChromate, mayHoldLead, mayHoldOrganotin, mayHoldTar } from './suspicion.ts';
+import { paceBook, type PaceBook } from '../record/pace-book.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
 
 export interface LayerFact {
@@ -44,13 +45,18 @@ export interface ZoneFacts {
   /** Closed cross-linked top: solvent is slow to enter until it is broken. */
   readonly closedTop: boolean;
   readonly has: (feature: Feature) => boolean;
+  /** how long work takes in this shop, by its record */
+  readonly paces: PaceBook;
 }
 
 export function gatherFacts(job: Job, shop: Shop, catalogue: Catalogue): ZoneFacts[] {
-  return job.parts.flatMap((part, p) => part.zones.map((zone, z) => zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z])));
+  const paces = paceBook(shop.experience.paces, shop.paceSetAside);
+  return job.parts.flatMap((part, p) =>
+    part.zones.map((zone, z) => ({ ...zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z]), paces })),
+  );
 }
 
-function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone: Zone, path: DocPath): ZoneFacts {
+function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone: Zone, path: DocPath): Omit<ZoneFacts, 'paces'> {
   const layers = zone.stack.map((layer) => ({ layer, coating: catalogue.coatings[layer.coating] })).reverse();
   const cut = cutAt(zone, layers);
   const top = layers[0];

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { DesignPlan } from './design.ts';
 import { Finding } from './finding.ts';
 import { PrimerId, ProductId } from './ids.ts';
+import { OwnUse } from './pace.ts';
 
 export const CoatPlan = z.strictObject({
   product: z.string(),
@@ -18,10 +19,7 @@ export const CoatPlan = z.strictObject({
   litres: z.number().describe('unthinned product for all coats'),
   covers: z.number().describe('m²/L of unthinned product for one coat, by the formula of the data sheet'),
   lands: z.number().describe('share of the paint that lands on the part, as the cans of earlier jobs weighed where there are any'),
-  weighed: z
-    .strictObject({ factor: z.number().describe('times the paint of the catalogue'), records: z.int(), jobs: z.int() })
-    .nullable()
-    .describe('learned from cans weighed before and after; null: as the catalogue has it'),
+  weighed: OwnUse.nullable().describe('learned from cans weighed before and after; null: as the catalogue has it'),
   filling: z.number().describe('L of it that fill the blast profile'),
   thinner: z.number().describe('L'),
   pricePerLitre: z.number(),

@@ -267,6 +267,7 @@ export const OperationFace = z.strictObject({
   side: z.enum(['face', 'back']).nullable(),
   name: z.string(),
   hand: z.number().describe('min'),
+  access: z.string().describe('how the face is reached'),
   pieces: z
     .strictObject({ count: z.int(), from: z.string().describe('id of the face where each begins') })
     .nullable()

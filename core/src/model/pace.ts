@@ -4,6 +4,8 @@ import { OperationKind } from './operation.ts';
 /** One step of an earlier job as it was planned and as it was done. */
 export const PaceRecord = z.strictObject({
   kind: OperationKind,
+  tool: z.string().max(120).default('').describe('what it was done with, by name; empty: nothing of its own'),
+  access: z.string().max(20).default('').describe('how the face is reached; empty: no face of its own'),
   job: z.string().max(40),
   planned: z.number().positive().describe('min of hands, at the pace of the catalogue'),
   done: z.number().positive().describe('min of hands'),
@@ -11,12 +13,13 @@ export const PaceRecord = z.strictObject({
 });
 export type PaceRecord = z.infer<typeof PaceRecord>;
 
-/** What a job took of a product as it was planned and as the cans weighed. */
+/** What a job took of a product, of discs and sheets, or left of a waste, as it was planned and as it was weighed or counted. */
 export const UseRecord = z.strictObject({
-  product: z.string().min(1).max(80).describe('its name'),
+  of: z.enum(['paint', 'kit', 'waste']).default('paint'),
+  product: z.string().min(1).max(120).describe('its name'),
   job: z.string().max(40),
-  planned: z.number().positive().describe('g, mixed, with what the catalogue lets land'),
-  done: z.number().positive().describe('g out of the cans'),
+  planned: z.number().positive().describe('at the use of the catalogue: g of paint as mixed, pieces of kit, kg of waste'),
+  done: z.number().positive().describe('the same out of the cans, as counted, on the scale'),
   at: z.iso.datetime(),
 });
 export type UseRecord = z.infer<typeof UseRecord>;
@@ -24,3 +27,11 @@ export type UseRecord = z.infer<typeof UseRecord>;
 /** Kinds whose learned pace is not used, each with its reason. */
 export const PaceSetAside = z.partialRecord(OperationKind, z.string().trim().min(1, 'needs a reason').max(200, 'at most 200 characters'));
 export type PaceSetAside = z.infer<typeof PaceSetAside>;
+
+/** How much more or less of something a shop takes than the catalogue, by what it weighed and counted. */
+export const OwnUse = z.strictObject({
+  factor: z.number().describe('times the catalogue'),
+  records: z.int(),
+  jobs: z.int(),
+});
+export type OwnUse = z.infer<typeof OwnUse>;

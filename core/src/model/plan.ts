@@ -8,6 +8,7 @@ import { Repair } from './find.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
 import { Operation } from './operation.ts';
+import { OwnUse } from './pace.ts';
 import { WasteStream } from './waste.ts';
 import { MethodKey } from './own-row.ts';
 
@@ -136,6 +137,7 @@ export const KitLine = z.strictObject({
   unit: z.string(),
   buy: z.string(),
   price: z.number().nullable(),
+  own: OwnUse.nullable().describe('what is used up here against the catalogue; null: as the catalogue has it'),
 });
 export type KitLine = z.infer<typeof KitLine>;
 

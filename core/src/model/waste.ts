@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { OwnUse } from './pace.ts';
 
 export const WasteId = z.enum([
   'solvent-sludge',
@@ -26,6 +27,7 @@ export const WasteStream = z.strictObject({
   hazards: z.array(WasteHazard).describe('known or suspected in it; each set is a container of its own'),
   name: z.string(),
   mass: z.number().describe('kg, reckoned from the plan'),
+  own: OwnUse.nullable().describe('what was weighed here against the catalogue; null: as the catalogue has it'),
   of: z.array(z.string()).describe('the parts it comes from'),
   container: z.string(),
   goes: z.string().describe('who takes it, and what is never done with it'),

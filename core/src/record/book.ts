@@ -1,9 +1,10 @@
 import type { IssuedPlan, IssuedWork } from '../model/run.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Plan } from '../model/plan.ts';
-import type { Schedule } from '../model/schedule.ts';
+import type { Schedule, ScheduledWork } from '../model/schedule.ts';
 import { sum } from '../units/sum.ts';
 import type { Run } from './fold-run.ts';
+import { mannerOf } from './own-pace.ts';
 import { stepMix } from './step-mix.ts';
 
 const MINUTE = 60_000;
@@ -22,6 +23,7 @@ export function issuedPlan(
     if (!operation) return [];
     const { id, title, where, hand, start, end, people, zones } = work;
     const { kind, pace } = operation;
+    const manner = mannerOf(operation);
     return [
       {
         id,
@@ -29,12 +31,15 @@ export function issuedPlan(
         kind,
         title,
         where,
+        zones: [...zones],
         hand,
         pace: pace?.factor ?? 1,
+        tool: manner.tool,
+        access: manner.access,
         start,
         end,
         people,
-        ...takes(operation, work.hand, zones, plan, celsius),
+        ...takes(operation, work, plan, celsius),
       },
     ];
   });
@@ -45,19 +50,18 @@ export function issuedPlan(
 /** Product of a piece of work, L and g of it. */
 function takes(
   operation: Operation,
-  hand: number,
-  zones: readonly string[],
+  work: Pick<ScheduledWork, 'id' | 'hand' | 'zones'>,
   plan: Pick<Plan, 'zones'>,
   celsius: number,
 ): Pick<IssuedWork, 'product' | 'litres' | 'grams'> {
   const { product, coat } = operation;
   if (coat) {
-    const mix = stepMix(operation, zones, plan, { celsius, resolution: 1 });
+    const mix = stepMix(operation, work, plan, { celsius, resolution: 1 });
     const weighed = plan.zones.flatMap(({ build }) => build?.coats ?? []).find((own) => own.product === coat.product)?.weighed;
     const grams = mix ? mix.batches * (mix.parts.at(-1)?.shows ?? 0) : 0;
     return { product: coat.name, litres: mix?.perCoat ?? 0, grams: grams / (weighed?.factor ?? 1) };
   }
-  const share = operation.hand > 0 ? Math.min(1, hand / operation.hand) : 1;
+  const share = operation.hand > 0 ? Math.min(1, work.hand / operation.hand) : 1;
   return { product: product?.name ?? '', litres: (product?.litres ?? 0) * share, grams: 0 };
 }
 

@@ -135,19 +135,14 @@ test('wheel bolts are asked after once more when the item has gone, until somebo
 
 describe('what is mixed for a step', () => {
   const plan = planJob(TRAILER, DEMO_SHOP, CATALOGUE);
-  const mixOf = (zones: string[]) => stepMix(coat, zones, plan, { celsius: 19, resolution: 1 });
+  const mixOf = (zones: string[]) => stepMix(coat, { id: coat.id, zones }, plan, { celsius: 19, resolution: 1 });
   const zones = coat.faces.map((face) => face.zone);
 
   test('is what the run sheet says at that step, and the scale adds up to all of it', () => {
     const first = plan.operations.filter((own) => own.coat?.pass === 1);
     expect(first.length).toBeGreaterThan(5);
     for (const own of first) {
-      const mix = stepMix(
-        own,
-        own.faces.map((face) => face.zone),
-        plan,
-        { celsius: 19, resolution: 1 },
-      );
+      const mix = stepMix(own, { id: own.id, zones: own.faces.map((face) => face.zone) }, plan, { celsius: 19, resolution: 1 });
       const [, litres, thinner = '0'] = /^Mix about ([\d.]+) L(?: with ([\d.]+) L)?/.exec(own.detail) ?? [];
       const said = Number(litres) + Number(thinner);
       expect(Math.abs((mix?.perCoat ?? 0) - said)).toBeLessThan(0.06 * said + 0.01);
@@ -161,20 +156,19 @@ describe('what is mixed for a step', () => {
     const parts = zones.map((one) => mixOf([one])?.perCoat ?? 0);
     expect(parts.reduce((all, one) => all + one, 0)).toBeCloseTo(whole, 9);
     const later = plan.operations.find((own) => own.coat?.pass === 2);
-    expect(
-      later &&
-        stepMix(
-          later,
-          later.faces.map((face) => face.zone),
-          plan,
-          { celsius: 19, resolution: 1 },
-        ),
-    ).toBeNull();
+    expect(later && stepMix(later, { id: later.id, zones: later.faces.map((face) => face.zone) }, plan, { celsius: 19, resolution: 1 })).toBeNull();
+  });
+
+  test('is shared by the pieces of a face that is done in several', () => {
+    const pieces = [1, 2, 3].map((number) =>
+      stepMix(coat, { id: `${coat.id}:${zones.join('+')}:${number}of3`, zones }, plan, { celsius: 19, resolution: 1 }),
+    );
+    expect(pieces.reduce((all, one) => all + (one?.perCoat ?? 0), 0)).toBeCloseTo(mixOf(zones)?.perCoat ?? 0, 9);
   });
 
   test('is nothing where nothing is laid', () => {
     expect(mixOf([])).toBeNull();
-    expect(stepMix(operationOf('key'), zones, plan, { celsius: 19, resolution: 1 })).toBeNull();
+    expect(stepMix(operationOf('key'), { id: 'a', zones }, plan, { celsius: 19, resolution: 1 })).toBeNull();
   });
 });
 

@@ -53,6 +53,8 @@ export interface Run {
   readonly holds: ReadonlyMap<string, readonly HoldRecord[]>;
   readonly letGo: ReadonlyMap<string, Said<'let-go'>>;
   readonly used: readonly Said<'used'>[];
+  /** kit and waste by what it is, as it was counted last */
+  readonly counted: ReadonlyMap<string, Said<'counted'>>;
   readonly notes: readonly Said<'noted'>[];
   readonly photos: readonly Said<'photo'>[];
   /** by clock, until when it is quiet */
@@ -74,6 +76,7 @@ interface Building {
   readonly holds: Map<string, HoldRecord[]>;
   readonly letGo: Map<string, Said<'let-go'>>;
   readonly used: Said<'used'>[];
+  readonly counted: Map<string, Said<'counted'>>;
   readonly notes: Said<'noted'>[];
   readonly photos: Said<'photo'>[];
   readonly quiet: Map<string, number>;
@@ -100,6 +103,7 @@ export function foldRun(events: readonly (BenchEvent | StoredEvent)[]): Run | nu
     holds: new Map(),
     letGo: new Map(),
     used: [],
+    counted: new Map(),
     notes: [],
     photos: [],
     quiet: new Map(),
@@ -138,6 +142,9 @@ function take(built: Building, { event, at }: LogLine, entry: RunEntry): string 
       return null;
     case 'used':
       built.used.push({ ...entry, ...said });
+      return null;
+    case 'counted':
+      built.counted.set(`${entry.of} ${entry.item}`, { ...entry, ...said });
       return null;
     case 'noted':
       built.notes.push({ ...entry, ...said });

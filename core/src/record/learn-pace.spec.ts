@@ -1,20 +1,31 @@
 import fc from 'fast-check';
 import { mean, variance } from 'simple-statistics';
 import { normalSource } from '../chemical/draw-normals.ts';
-import { ISSUED, OPERATIONS, runOf, said, TRAILER, worked } from '../../testing/run-sample.ts';
+import { ISSUED, OPERATIONS, PLAN, runOf, said, TRAILER, worked } from '../../testing/run-sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
+import type { Operation } from '../model/operation.ts';
 import type { PaceRecord } from '../model/pace.ts';
 import { NO_EXPERIENCE } from '../model/test-patch.ts';
 import { planJob } from '../plan-job.ts';
-import { foretold, learnPace } from './learn-pace.ts';
+import { foretold } from './foretold.ts';
+import { learnPace } from './learn-pace.ts';
 import { planSchedule } from '../schedule/plan-schedule.ts';
 import { sum } from '../units/sum.ts';
 import { issuedPlan } from './book.ts';
-import { atOwnPace, pacesOf, usesOf } from './own-pace.ts';
+import { atOwnPace, mannerOf, pacesOf, usesOf } from './own-pace.ts';
+import { paceBook } from './pace-book.ts';
 
-const record = (job: string, ratio: number, day = 1, kind: PaceRecord['kind'] = 'key'): PaceRecord => ({
+const record = (
+  job: string,
+  ratio: number,
+  day = 1,
+  kind: PaceRecord['kind'] = 'key',
+  [tool, access]: readonly [string, string] = ['', ''],
+): PaceRecord => ({
   kind,
+  tool,
+  access,
   job,
   planned: 20,
   done: 20 * ratio,
@@ -95,25 +106,46 @@ test('what was foretold is judged by what was known before, by month', () => {
 
 describe('the next estimate', () => {
   const key = ISSUED.works.find(({ kind }) => kind === 'key');
-  const strip = ISSUED.works.find(({ kind }) => kind === 'strip-tool');
   const minutes = (key?.hand ?? 0) * 1.5;
 
-  test('is closer to what was done, in every hand of the plan, and says from how much', () => {
-    const records = pacesOf(runOf(...worked(key?.id ?? '', 0, minutes), ...worked(strip?.id ?? '', 0, 500)));
-    expect(records).toMatchObject([{ kind: 'key', job: 'trailer', planned: key?.hand }]);
+  test('is closer to what was done, in every hand of the same manner, and says from how much', () => {
+    const records = pacesOf(runOf(...worked(key?.id ?? '', 0, minutes)));
+    expect(records).toMatchObject([{ kind: 'key', tool: key?.tool, access: key?.access, job: 'trailer', planned: key?.hand }]);
     expect(records[0]?.done).toBeCloseTo(minutes, 6);
     const shop = { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, paces: records } };
     const [before, after] = [planJob(TRAILER, DEMO_SHOP, CATALOGUE), planJob(TRAILER, shop, CATALOGUE)];
-    const { factor } = learnPace(records);
+    const book = paceBook(records);
     for (const [i, own] of after.operations.entries()) {
       const was = before.operations[i];
-      const times = own.kind === 'key' ? factor : 1;
+      const pace = book.of(mannerOf(own));
+      const times = pace?.factor ?? 1;
+      expect(pace === null).toBe(own.kind !== 'key');
       expect(own.hand).toBeCloseTo((was?.hand ?? 0) * times, 9);
       expect(own.faces.map(({ hand }) => hand)).toEqual(was?.faces.map(({ hand }) => hand * times));
-      expect(own.pace).toEqual(own.kind === 'key' ? { factor, records: 1, jobs: 1 } : null);
+      expect(own.pace).toEqual(pace && { factor: times, records: 1, jobs: 1 });
     }
     expect(after.totals.hand).toBeGreaterThan(before.totals.hand);
     expect(planJob(TRAILER, { ...shop, paceSetAside: { key: 'a trainee did it' } }, CATALOGUE).totals.hand).toBe(before.totals.hand);
+  });
+
+  test('of a tool that takes paint off stands where the way is chosen, once, and is ranked by it', () => {
+    const tool = OPERATIONS.find(({ kind }) => kind === 'strip-tool') as Operation;
+    const { access } = mannerOf(tool);
+    const paces = Array.from({ length: 9 }, (_, i) => record(`j${i}`, 1.8, i, 'strip-tool', [mannerOf(tool).tool, access]));
+    const plan = planJob(TRAILER, { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, paces } }, CATALOGUE);
+    const { factor } = learnPace(paces);
+    const [zone] = tool.faces.map((face) => face.zone);
+    const optionIn = ({ zones }: typeof plan, id = zone) =>
+      zones.find((own) => own.zone === id)?.options.find(({ name }) => name === mannerOf(tool).tool);
+    const [was, is] = [optionIn(PLAN), optionIn(plan)];
+    expect(is?.pieces[0]?.hand).toBeCloseTo((was?.pieces[0]?.hand ?? 0) * factor, 9);
+    expect(is?.cost).toBeGreaterThan(was?.cost ?? Infinity);
+    // Where it still is the way planned, the step has just that time.
+    for (const own of plan.operations.filter(({ kind, pace }) => kind === 'strip-tool' && pace !== null)) {
+      const [face] = own.faces;
+      if (own.contact?.name !== mannerOf(tool).tool || own.faces.length > 1 || face?.zone === undefined) continue;
+      expect(own.hand).toBeCloseTo(optionIn(plan, face.zone)?.pieces[0]?.hand ?? 0, 9);
+    }
   });
 
   test('learns against the catalogue, not against what it had learned already', () => {
@@ -161,14 +193,14 @@ describe('paint that is weighed', () => {
     );
     const weighed = sum(ISSUED.works, ({ operation, grams }) => ([coat?.operation, other?.operation].includes(operation) ? grams : 0));
     const [use] = usesOf(run);
-    expect(use).toMatchObject({ product: name, job: 'trailer' });
+    expect(use).toMatchObject({ of: 'paint', product: name, job: 'trailer' });
     expect(use?.planned).toBeCloseTo(weighed, 9);
     expect(use?.done).toBeCloseTo(1.4 * planned, 6);
     expect(usesOf(runOf(tin('unknown', 900, 100), tin(coat?.operation ?? '', 100, 200)))).toEqual([]);
   });
 
   test('changes the litres of the next plan, what is mixed and what is bought, and not those of other products', () => {
-    const uses = [{ product: name, job: 'a', planned: 100, done: 150, at: '2026-11-01T12:00:00.000Z' }];
+    const uses = [{ of: 'paint' as const, product: name, job: 'a', planned: 100, done: 150, at: '2026-11-01T12:00:00.000Z' }];
     const shop = { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } };
     const [before, after] = [planJob(TRAILER, DEMO_SHOP, CATALOGUE), planJob(TRAILER, shop, CATALOGUE)];
     const { factor } = learnPace(uses);
@@ -194,7 +226,14 @@ describe('paint that is weighed', () => {
   });
 
   test('never lands more than all of it', () => {
-    const uses = Array.from({ length: 9 }, (_, i) => ({ product: name, job: `j${i}`, planned: 100, done: 25, at: '2026-11-01T12:00:00.000Z' }));
+    const uses = Array.from({ length: 9 }, (_, i) => ({
+      of: 'paint' as const,
+      product: name,
+      job: `j${i}`,
+      planned: 100,
+      done: 25,
+      at: '2026-11-01T12:00:00.000Z',
+    }));
     const plan = planJob(TRAILER, { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } }, CATALOGUE);
     expect(Math.max(...plan.zones.flatMap(({ build }) => build?.coats.map(({ lands }) => lands) ?? []))).toBe(1);
   });

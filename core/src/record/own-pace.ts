@@ -2,57 +2,72 @@ import type { Operation, OperationKind } from '../model/operation.ts';
 import type { PaceRecord, PaceSetAside, UseRecord } from '../model/pace.ts';
 import { groupBy } from '../units/group-by.ts';
 import { sum } from '../units/sum.ts';
-import { learnPaces } from './learn-pace.ts';
+import { paceBook, type Manner } from './pace-book.ts';
 import type { Run } from './fold-run.ts';
 
 const MINUTE = 60_000;
 
-/** Ways off have rates of their own, and stripper learns at its sections: their times stand where the way is chosen, and are not scaled a second time here. */
+/** Stripper and tanks learn at their sections, contractors keep their own time. */
 const ELSEWHERE: ReadonlySet<OperationKind> = new Set<OperationKind>([
   'strip-round',
   'strip-next-round',
   'strip-specks',
   'strip-bath',
-  'strip-tool',
-  'strip-heat',
   'strip-blast',
   'hand-over-to-strip',
   'fetch-back',
   'try-patch',
 ]);
+/** Their hands have the own pace where the way off is chosen, so that it is ranked by it; they are not scaled a second time. */
+const SCALED_BEFORE: ReadonlySet<OperationKind> = new Set<OperationKind>(['strip-tool', 'strip-heat']);
 
 /** Whether the pace of a kind of step is learned from the record. */
-export const isPaced = (kind: OperationKind): boolean => !ELSEWHERE.has(kind);
+const isPaced = (kind: OperationKind): boolean => !ELSEWHERE.has(kind);
+
+/** With what an operation is done, and how most of it is reached. */
+export function mannerOf({ kind, contact, coat, faces }: Pick<Operation, 'kind' | 'contact' | 'coat' | 'faces'>): Manner {
+  const most = faces.reduce<Operation['faces'][number] | null>((best, face) => (best && best.hand >= face.hand ? best : face), null);
+  return { kind, tool: contact?.name ?? (coat ? `${coat.name}, ${coat.apply}` : ''), access: most?.access ?? '' };
+}
 
 /** The operations with the hands that the shop's own record says; the same ones where it says nothing. */
 export function atOwnPace(operations: readonly Operation[], records: readonly PaceRecord[], setAside: PaceSetAside): readonly Operation[] {
   if (records.length === 0) return operations;
-  const paces = learnPaces(records);
+  const book = paceBook(records, setAside);
   return operations.map((operation) => {
-    const pace = paces.get(operation.kind);
-    if (!pace || !isPaced(operation.kind) || setAside[operation.kind] !== undefined) return operation;
-    const faces = operation.faces.map((face) => ({ ...face, hand: face.hand * pace.factor }));
+    const pace = isPaced(operation.kind) ? book.of(mannerOf(operation)) : null;
+    if (!pace) return operation;
     const { factor, records: count, jobs } = pace;
-    return { ...operation, hand: operation.hand * factor, faces, pace: { factor, records: count, jobs } };
+    const own = { ...operation, pace: { factor, records: count, jobs } };
+    if (SCALED_BEFORE.has(operation.kind)) return own;
+    return { ...own, hand: operation.hand * factor, faces: operation.faces.map((face) => ({ ...face, hand: face.hand * factor })) };
   });
 }
 
 /** What a run says of the pace: steps that were begun and done, against the hands of the catalogue for them. */
 export const pacesOf = ({ job, plan, works }: Run): PaceRecord[] =>
-  plan.works.flatMap(({ id, kind, hand, pace }): PaceRecord[] => {
+  plan.works.flatMap(({ id, kind, tool, access, hand, pace }): PaceRecord[] => {
     const record = works.get(id);
     if (!record?.to || record.worked < MINUTE || hand <= 0 || !isPaced(kind)) return [];
-    return [{ kind, job, planned: hand / pace, done: record.worked / MINUTE, at: new Date(record.to).toISOString() }];
+    return [{ kind, tool, access, job, planned: hand / pace, done: record.worked / MINUTE, at: new Date(record.to).toISOString() }];
   });
 
-/** What a run says of the paint that the shop takes: of each product what the cans lost over the steps whose cans were weighed, against the plan of those steps. */
-export function usesOf({ job, plan, used }: Run): UseRecord[] {
+/** What a run says of what the shop takes and leaves: paint by its weighed cans, kit and waste as they were counted. */
+export const usesOf = (run: Run): UseRecord[] => [...paintOf(run), ...countsOf(run)];
+
+/** Of each product what the cans lost over the steps whose cans were weighed, against the plan of those steps. */
+function paintOf({ job, plan, used }: Run): UseRecord[] {
   const weighed = used.filter(({ before, after }) => before !== null && after !== null && before > after);
   return [...groupBy(weighed, ({ product }) => product)].flatMap(([product, own]): UseRecord[] => {
     const steps = new Set(own.map(({ operation }) => operation));
     const planned = sum(plan.works, ({ operation, grams }) => (steps.has(operation) ? grams : 0));
     const done = sum(own, ({ before, after }) => (before ?? 0) - (after ?? 0));
     const at = Math.max(...own.map((one) => one.at));
-    return planned > 0 ? [{ product, job, planned, done, at: new Date(at).toISOString() }] : [];
+    return planned > 0 ? [{ of: 'paint', product, job, planned, done, at: new Date(at).toISOString() }] : [];
   });
 }
+
+const countsOf = ({ job, counted }: Run): UseRecord[] =>
+  [...counted.values()].flatMap(({ of, item, planned, own, amount, at }) =>
+    planned > 0 && amount > 0 ? [{ of, product: item, job, planned: planned / own, done: amount, at: new Date(at).toISOString() }] : [],
+  );

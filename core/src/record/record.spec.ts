@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { benchEvent, NOON } from '../../testing/bench-sample.ts';
-import { ISSUED, networkIn, operationOf, OPERATIONS, runOf, said, START, TRAILER, worked } from '../../testing/run-sample.ts';
+import { ISSUED, networkIn, operationOf, OPERATIONS, PLAN, runOf, said, START, TRAILER, worked } from '../../testing/run-sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { BenchEvent } from '../model/bench.ts';
+import { DEMO_SHOP } from '../demo/demo-jobs.ts';
+import { planSchedule } from '../schedule/plan-schedule.ts';
 import { openWindows } from '../schedule/open-windows.ts';
-import { bookLines, scopeChange } from './book.ts';
+import { bookLines, issuedPlan, scopeChange } from './book.ts';
 import { deviationsOf } from './deviations.ts';
 import { filmRangeOf } from './film-range.ts';
 import { remedyOf } from '../schedule/remedy.ts';
@@ -18,6 +20,27 @@ const at = (minutes: number): number => NOON + minutes * MINUTE;
 const key = operationOf('key');
 const test1 = OPERATIONS.find(({ hold }) => hold?.unit === 's');
 if (!test1) throw new RangeError('the trailer has no water-break test');
+
+describe('pieces and mixes', () => {
+  const inPieces = planSchedule([{ id: 'trailer', job: TRAILER, operations: OPERATIONS }], DEMO_SHOP, 0);
+  const issued = issuedPlan({ name: 'Trailer', version: 1, catalogue: 'mark' }, 'trailer', PLAN, inPieces, 19);
+
+  test.each([
+    ['whole', ISSUED],
+    ['in pieces', issued],
+  ])('the bench has the very steps that were issued, %s', (_, plan) => {
+    const run = foldRun([said(-1, { what: 'started', job: 'trailer', plan })]);
+    const steps = run ? networkIn(run).activities.map(({ id }) => id) : [];
+    expect(steps.sort()).toEqual(plan.works.map(({ id }) => id).sort());
+  });
+
+  test('take as much paint as the whole would', () => {
+    const gramsOf = ({ works }: typeof ISSUED, product: string) => works.reduce((all, own) => all + (own.product === product ? own.grams : 0), 0);
+    expect(issued.works.some(({ id, grams }) => /:1of2$/.test(id) && grams > 0)).toBe(true);
+    for (const product of new Set(ISSUED.works.flatMap(({ grams, product: name }) => (grams > 0 ? [name] : []))))
+      expect(Math.abs(gramsOf(issued, product) / gramsOf(ISSUED, product) - 1)).toBeLessThan(0.01);
+  });
+});
 
 describe('events make the run', () => {
   const events = [

@@ -12,8 +12,10 @@ export interface RunNetwork extends Network {
   readonly over: ReadonlyMap<string, number>;
 }
 
+/** In the mixes and pieces that it was issued in, unless it was begun in others. */
 export function runNetwork(operations: readonly Operation[], run: Run): RunNetwork {
   const progress = progressOf(run);
-  const network = networkOf(operations, asPlanned(operations, progress));
+  const issued = run.plan.works.map(({ id, zones }) => ({ work: id, zones }));
+  const network = networkOf(operations, asPlanned(operations, [...progress, ...issued]));
   return { ...network, begun: begunIn(network, progress), over: overAt(progress) };
 }

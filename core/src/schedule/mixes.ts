@@ -1,6 +1,5 @@
-import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
-import type { Mixes } from './apart.ts';
+import type { InParts, Mixes } from './apart.ts';
 import type { Network, Span } from './network.ts';
 
 /** The mixes with one more: the faces whose window could not be kept while they waited for the others of their coat; the same where that cannot help. */
@@ -23,7 +22,7 @@ export function oneMixMore(mixes: Mixes, { activities }: Network, broken: readon
 }
 
 /** The mixes that coats have really been laid from; faces that were not in any of them share the next. */
-export function mixesLaid(operations: readonly Operation[], progress: Job['progress']): Mixes {
+export function mixesLaid(operations: readonly Operation[], progress: readonly InParts[]): Mixes {
   const mixes = new Map<string, Map<string, number>>();
   for (const { id, coat, faces } of operations) {
     const laid = coat ? progress.filter(({ work, zones }) => zones.length > 0 && (work === id || work.startsWith(`${id}:mix`))) : [];

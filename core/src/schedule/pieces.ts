@@ -1,6 +1,6 @@
-import type { Job } from '../model/job.ts';
 import type { Operation, OperationKind } from '../model/operation.ts';
 import { sum } from '../units/sum.ts';
+import type { InParts } from './apart.ts';
 import type { Problem } from './construct.ts';
 import type { Activity, Span } from './network.ts';
 
@@ -35,6 +35,9 @@ export function strippedIn({ kind }: Pick<Operation, 'kind'>, lifting: number, r
 export const pieceName = ({ zones, of }: Cut, number: number): string => `:${zones.join('+')}:${number}of${of}`;
 const PIECE_NAME = /^(?<operation>[^:]+):[^:]+:\d+of(?<of>\d+)(?::lift)?$/;
 
+/** What share of its faces a piece of work is, by its id. @example shareOf('a.coat.1:a:1of2') // 0.5 */
+export const shareOf = (work: string): number => 1 / Number(PIECE_NAME.exec(work)?.groups?.['of'] ?? 1);
+
 /** What the plan itself has in pieces, because a window closes before the whole is through. */
 export function cutsPlanned(operations: readonly Operation[]): Cut[] {
   const byFace = new Map(operations.flatMap(({ id, faces }) => faces.map((face): [string, string] => [face.id, id])));
@@ -44,7 +47,7 @@ export function cutsPlanned(operations: readonly Operation[]): Cut[] {
 }
 
 /** What has been begun in pieces: from there on to what closes the windows that open there. */
-export function cutsBegun(operations: readonly Operation[], progress: Job['progress']): Cut[] {
+export function cutsBegun(operations: readonly Operation[], progress: readonly InParts[]): Cut[] {
   return progress.flatMap(({ work, zones }): Cut[] => {
     const { operation: from, of } = PIECE_NAME.exec(work)?.groups ?? {};
     if (from === undefined || zones.length === 0 || !operations.some(({ id }) => id === from)) return [];

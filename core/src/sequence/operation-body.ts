@@ -34,6 +34,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
       side: own.task.side ?? null,
       name: chain.work.name,
       hand: shared ? own.task.hand / faces.length : own.task.hand,
+      access: face.input.facts.zone.access,
       pieces: piecesTo(face, own),
     })),
     where: [...(task.where ?? faces.map(({ chain, step: own }) => chain.work.name + (own.task.side ? `, ${own.task.side}` : '')))],

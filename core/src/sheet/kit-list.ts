@@ -2,6 +2,8 @@ import { SPRAY_CAN } from '../build/spray-can.ts';
 import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { Operation } from '../model/operation.ts';
+import type { UseRecord } from '../model/pace.ts';
+import { ownUse } from '../record/own-use.ts';
 import type { KitLine, SetUp } from '../model/plan.ts';
 import { WORN } from '../safety/protection.ts';
 import type { PlannedZone } from './planned-zone.ts';
@@ -25,7 +27,12 @@ const FILLER_TINS = [0.5, 1, 2];
 const SPARE = 1.1;
 
 /** What has to be on the bench before the start: products in packs, consumables in pieces, masking and protection. */
-export function kitList(zones: readonly PlannedZone[], operations: readonly Operation[], catalogue: Catalogue): KitLine[] {
+export function kitList(
+  zones: readonly PlannedZone[],
+  operations: readonly Operation[],
+  catalogue: Catalogue,
+  uses: readonly UseRecord[],
+): KitLine[] {
   const needs = new Map<string, Need>();
   const need = (line: Need) => {
     const known = needs.get(line.id);
@@ -38,7 +45,7 @@ export function kitList(zones: readonly PlannedZone[], operations: readonly Oper
   for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
   const worn = operations.flatMap(({ protection }) => protection.filter(({ guard }) => WORN.includes(guard)));
   return [
-    ...[...needs.values()].map(toLine),
+    ...[...needs.values()].map((need) => toLine(need, uses)),
     ...[...new Map(worn.map((one) => [one.says, one])).values()].map(({ says, lacks }): KitLine => ({
       id: `wear ${says}`,
       name: says,
@@ -47,6 +54,7 @@ export function kitList(zones: readonly PlannedZone[], operations: readonly Oper
       unit: '',
       buy: lacks ? 'the shop has none' : 'one set a person',
       price: null,
+      own: null,
     })),
   ];
 }
@@ -69,7 +77,7 @@ function needsOf(zone: PlannedZone, catalogue: Catalogue): Need[] {
     group: s.unit === 'L' ? 'product' : 'consumable',
     packs: packsOf(s.id, catalogue),
   }));
-  const sanding = sandingSupplies(plan).map((s): Need => ({
+  const sanding = sandingSupplies(plan, zone.facts.shop.experience.uses).map((s): Need => ({
     ...s,
     group: s.unit === 'kg' ? 'product' : 'consumable',
     packs: s.unit === 'kg' ? FILLER_TINS : [1],
@@ -120,8 +128,9 @@ function packsOf(ref: string, catalogue: Catalogue): readonly number[] {
   return coatByRef(ref, catalogue)?.packs ?? [1];
 }
 
-function toLine({ id, name, group, unit, price, packs, quantity }: Need): KitLine {
-  return { id, name, group, unit, need: quantity, buy: buyText(quantity * (unit === 'L' ? SPARE : 1), unit, packs), price: quantity * price };
+function toLine({ id, name, group, unit, price, packs, quantity }: Need, uses: readonly UseRecord[]): KitLine {
+  const buy = buyText(quantity * (unit === 'L' ? SPARE : 1), unit, packs);
+  return { id, name, group, unit, need: quantity, buy, price: quantity * price, own: group === 'consumable' ? ownUse(uses, 'kit', name) : null };
 }
 
 /** Packs of a product to buy for so many litres, a spare share included. */

@@ -15,7 +15,7 @@ export function totalsOf(zones: readonly PlannedZone[], { operations, waste }: P
   const material =
     stations +
     sum(operations, ({ product }) => (product ? product.litres * product.pricePerLitre : 0)) +
-    sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan)) + coatCost(plan));
+    sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan, shop.experience.uses)) + coatCost(plan));
   const wages = (hand / 60) * shop.labourRate;
   return {
     hand,

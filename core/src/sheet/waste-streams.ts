@@ -4,7 +4,9 @@ import { CLEANERS } from '../catalogue/cleaners.ts';
 import { TREATMENTS } from '../catalogue/treatments.ts';
 import { WASTE } from '../catalogue/waste.ts';
 import type { Operation, OperationFace, OperationKind } from '../model/operation.ts';
+import type { UseRecord } from '../model/pace.ts';
 import type { WasteHazard, WasteId, WasteStream } from '../model/waste.ts';
+import { ownUse } from '../record/own-use.ts';
 import type { PlannedZone } from './planned-zone.ts';
 
 /** L/m² of water that is kept, by what is done; model assumption. */
@@ -35,8 +37,8 @@ const DAY = 480;
 const ACID_DENSITY = 1.05;
 
 /** What the work leaves behind, stream by stream, heaviest first; what is taken away to be blasted stays with the firm that does it. */
-export function wasteStreams(planned: readonly PlannedZone[], operations: readonly Operation[]): WasteStream[] {
-  const bin = new Bin();
+export function wasteStreams(planned: readonly PlannedZone[], operations: readonly Operation[], uses: readonly UseRecord[]): WasteStream[] {
+  const bin = new Bin(uses);
   const zones = new Map(planned.flatMap((zone) => (zone.walked ? [[zone.facts.zone.id, zone] as const] : [])));
   for (const zone of zones.values()) ofWayOff(bin, zone);
   for (const operation of operations)
@@ -100,8 +102,14 @@ interface Whence {
   readonly hazards?: readonly WasteHazard[];
 }
 
+/** Each set of hazards is a container of its own, with a name of its own. */
+export const wasteLabel = ({ name, hazards }: Pick<WasteStream, 'name' | 'hazards'>): string =>
+  hazards.length === 0 ? name : `${name}, ${hazards.join(', ')}`;
+
 /** Sums by stream and by what is in it. */
 class Bin {
+  constructor(private readonly uses: readonly UseRecord[]) {}
+
   private readonly known = new Map<string, { id: WasteId; hazards: readonly WasteHazard[]; mass: number; of: Set<string> }>();
 
   add(id: WasteId, { facts, hazards = poisonsIn(facts) }: Whence, mass: number): void {
@@ -115,7 +123,11 @@ class Bin {
 
   streams(): WasteStream[] {
     return [...this.known.values()]
-      .sort((a, b) => b.mass - a.mass)
-      .map(({ id, hazards, mass, of }) => ({ id, hazards: [...hazards], mass, of: [...of], ...WASTE[id] }));
+      .map(({ id, hazards, mass, of }): WasteStream => {
+        const stream = { id, hazards: [...hazards], of: [...of], ...WASTE[id] };
+        const own = ownUse(this.uses, 'waste', wasteLabel(stream));
+        return { ...stream, own, mass: mass * (own?.factor ?? 1) };
+      })
+      .sort((a, b) => b.mass - a.mass);
   }
 }

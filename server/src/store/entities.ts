@@ -238,6 +238,8 @@ export const VersionEntity = new EntitySchema<VersionRow>({
 export interface PaceRow {
   jobId: string;
   kind: string;
+  tool: string;
+  access: string;
   planned: number;
   done: number;
   at: string;
@@ -249,15 +251,18 @@ export const PaceEntity = new EntitySchema<PaceRow>({
   columns: {
     jobId: { type: 'text', primary: true, name: 'job_id' },
     kind: { type: 'text', primary: true },
+    tool: { type: 'text' },
+    access: { type: 'text' },
     planned: { type: 'real' },
     done: { type: 'real' },
     at: { type: 'text', primary: true },
   },
 });
 
-/** What a job took of a product, planned and weighed; g. */
+/** What a job took of a product or left of a waste, planned and as weighed or counted. */
 export interface UseRow {
   jobId: string;
+  of: string;
   product: string;
   planned: number;
   done: number;
@@ -269,6 +274,7 @@ export const UseEntity = new EntitySchema<UseRow>({
   tableName: 'uses',
   columns: {
     jobId: { type: 'text', primary: true, name: 'job_id' },
+    of: { type: 'text', primary: true },
     product: { type: 'text', primary: true },
     planned: { type: 'real' },
     done: { type: 'real' },

@@ -48,13 +48,13 @@ const MOST_PACES = 2000;
 /** Rewrites how long the steps of a job took. */
 export async function keepPaces(manager: EntityManager, jobId: string, paces: readonly PaceRecord[]): Promise<void> {
   await manager.delete(PaceEntity, { jobId });
-  for (const { kind, planned, done, at } of paces) await manager.upsert(PaceEntity, { jobId, kind, planned, done, at }, ['jobId', 'kind', 'at']);
+  for (const { job: _, ...pace } of paces) await manager.upsert(PaceEntity, { jobId, ...pace }, ['jobId', 'kind', 'at']);
 }
 
 /** Rewrites what a job took of its products. */
 export async function keepUses(manager: EntityManager, jobId: string, uses: readonly UseRecord[]): Promise<void> {
   await manager.delete(UseEntity, { jobId });
-  for (const { product, planned, done, at } of uses) await manager.insert(UseEntity, { jobId, product, planned, done, at });
+  for (const { job: _, ...use } of uses) await manager.insert(UseEntity, { jobId, ...use });
 }
 
 /** The newest rows of jobs that still are, but for one. */

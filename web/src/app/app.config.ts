@@ -8,6 +8,8 @@ import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { signInAgain } from './api/sign-in-again';
 import { routes } from './app.routes';
 import { START_WORKER } from './workers/planner-client';
+import { START_PICTURES } from './workers/picture-client';
+import { startPictures } from './workers/start-pictures';
 import { startPlanner } from './workers/start-planner';
 import { BenchEffects } from './state/bench.effects';
 import { benchFeature } from './state/bench.reducer';
@@ -20,6 +22,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     { provide: START_WORKER, useValue: startPlanner },
+    { provide: START_PICTURES, useValue: startPictures },
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withFetch(), withInterceptors([signInAgain])),
     // Once the first page stands: it has the network for itself until then.

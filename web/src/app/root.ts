@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { PhotoQueue } from './state/photo-queue';
 import { BenchActions } from './state/bench.actions';
 import { benchFeature } from './state/bench.reducer';
 import { ShopActions } from './state/shop.actions';
@@ -25,6 +26,7 @@ export class Root {
     const store = inject(Store);
     store.dispatch(ShopActions.requested());
     store.dispatch(BenchActions.joined());
+    inject(PhotoQueue).start();
     inject(ThemeService).start();
   }
 }

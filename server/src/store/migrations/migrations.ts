@@ -5,6 +5,7 @@ import { Figures1764000003000 } from './4-figures.ts';
 import { Versions1764000004000 } from './5-versions.ts';
 import { Who1764000005000 } from './6-who.ts';
 import { Runs1764000006000 } from './7-runs.ts';
+import { Manners1764000007000 } from './8-manners.ts';
 
 /** In their order; the last one tells how new a database is. */
 export const MIGRATIONS = [
@@ -15,4 +16,5 @@ export const MIGRATIONS = [
   Versions1764000004000,
   Who1764000005000,
   Runs1764000006000,
+  Manners1764000007000,
 ];

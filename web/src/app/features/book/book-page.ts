@@ -16,8 +16,8 @@ import {
   type Run,
 } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
-import { fileAddress } from '../../api/files-api';
 import { JobContext } from '../../state/job-context';
+import { PhotoQueue } from '../../state/photo-queue';
 import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
 import { RunLogList } from '../../ui/run/run-log-list';
@@ -44,6 +44,7 @@ export class BookPage {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   private readonly log = inject(RunLog);
+  private readonly taken = inject(PhotoQueue);
   protected readonly all = signal(false);
   protected readonly run = this.context.run;
   private readonly operations = computed(() => this.context.plan()?.operations ?? []);
@@ -93,6 +94,7 @@ export class BookPage {
     }
     return [...byProduct].map(([product, { batches, grams }]) => ({ product, batches: [...batches].join(', '), grams }));
   });
+  protected readonly counted = computed(() => [...(this.run()?.counted.values() ?? [])]);
   /** of each zone before, while and after, side by side */
   protected readonly photos = computed(() => {
     const photos = this.run()?.photos ?? [];
@@ -123,7 +125,7 @@ export class BookPage {
     return { x: (from - span.from) * scale, width: Math.max(LEAST_BAR, (to - from) * scale) };
   }
 
-  protected address = (file: string): string => fileAddress(this.context.jobId(), file);
+  protected address = (file: string): string => this.taken.addressOf(this.context.jobId(), file);
   protected readonly logAddress = computed(() => `/api/v1/log.csv?job=${this.context.jobId()}`);
 
   protected readonly torque = computed(() => {
@@ -147,6 +149,7 @@ export class BookPage {
       : `${minutes > 0 ? '+' : '−'}${this.units.hands(Math.abs(minutes))}`;
   }
 
+  protected amount = (value: number): string => String(Number(value.toFixed(value < 10 ? 1 : 0)));
   protected print = (): void => window.print();
 }
 

@@ -1,9 +1,8 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import { fileAddress, FilesApi } from '../../api/files-api';
-import { failureOf } from '../../api/problem';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
-import { shrinkPhoto } from '../../ui/shrink-photo';
+import { PhotoQueue } from '../../state/photo-queue';
+import { PictureClient } from '../../workers/picture-client';
 
 const MOST = 12;
 
@@ -40,12 +39,13 @@ const MOST = 12;
 })
 export class PhotoStrip {
   protected readonly context = inject(JobContext);
-  private readonly api = inject(FilesApi);
+  private readonly photos = inject(PhotoQueue);
+  private readonly pictures = inject(PictureClient);
   protected readonly most = MOST;
   protected readonly busy = signal(false);
   protected readonly trouble = signal<string | null>(null);
 
-  protected address = (file: string): string => fileAddress(this.context.jobId(), file);
+  protected address = (file: string): string => this.photos.addressOf(this.context.jobId(), file);
   protected lost = (event: Event): void => (event.target as HTMLImageElement).setAttribute('alt', 'the photo is not on this server');
 
   protected async add(picker: HTMLInputElement): Promise<void> {
@@ -58,22 +58,11 @@ export class PhotoStrip {
   }
 
   private async keep(file: File): Promise<void> {
-    const small = await shrinkPhoto(file);
+    const small = await this.pictures.shrink(file);
     if (!small) return this.trouble.set(`${file.name} is not a picture that this browser can read.`);
     const id = newId();
-    await new Promise<void>((done) =>
-      this.api.put(this.context.jobId(), id, file.name, small).subscribe({
-        next: () => {
-          this.context.editPart(`photo ${id}`, (part) => ({ ...part, photos: [...part.photos, { file: id, caption: '' }] }));
-          done();
-        },
-        error: (error: unknown) => {
-          const failure = failureOf(error);
-          this.trouble.set(failure.kind === 'refused' ? failure.reason : 'The server is not reached, or the job is not saved there yet. Try again.');
-          done();
-        },
-      }),
-    );
+    this.photos.add({ job: this.context.jobId(), file: id, name: file.name, bytes: small });
+    this.context.editPart(`photo ${id}`, (part) => ({ ...part, photos: [...part.photos, { file: id, caption: '' }] }));
   }
 
   protected caption = (file: string, caption: string): void =>

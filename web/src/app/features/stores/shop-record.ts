@@ -1,11 +1,24 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { DEFECT_NAMES, foretold, learnPace, learnPaces, NO_EXPERIENCE, upperFirst, type OperationKind, type Tally } from '@lift-bare/core';
+import {
+  DEFECT_NAMES,
+  foretold,
+  groupBy,
+  learnPace,
+  lowerFirst,
+  NO_EXPERIENCE,
+  pacesByManner,
+  upperFirst,
+  type OperationKind,
+  type PaceRecord,
+  type Tally,
+} from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { catchError, of, switchMap, debounceTime, Subject, startWith } from 'rxjs';
 import { BenchApi } from '../../api/bench-api';
 import { RunApi, type BookHit } from '../../api/run-api';
+import { ACCESS } from '../../ui/words';
 import { ForetoldChart } from './foretold-chart';
 import { HitText } from './hit-text';
 import { ShopEditor } from './shop-editor';
@@ -13,6 +26,8 @@ import { ShopEditor } from './shop-editor';
 /** ms after the last letter before the books are searched. */
 const SETTLE = 300;
 const LEAST = 2;
+const MONTH = 30 * 24 * 3_600_000;
+const OF = { paint: 'paint', kit: 'used up', waste: 'waste' } as const;
 
 /** What the shop's own record says: how long steps take here, how well plans foretell, and what was said of any job. */
 @Component({
@@ -34,21 +49,38 @@ export class ShopRecord {
   private readonly bench = inject(BenchApi);
   private readonly api = inject(RunApi);
   private readonly asked = new Subject<string>();
-  protected readonly why = signal<OperationKind | null>(null);
+  /** the line whose reason is being typed */
+  protected readonly why = signal<string | null>(null);
 
   private readonly experience = toSignal(this.bench.experience('').pipe(catchError(() => of(NO_EXPERIENCE))), { initialValue: NO_EXPERIENCE });
   private readonly records = computed(() => this.experience().paces);
-  /** paint, by product */
-  protected readonly paint = computed(() =>
-    [...new Set(this.experience().uses.map(({ product }) => product))].map((product) => ({
-      product,
-      ...learnPace(this.experience().uses.filter((own) => own.product === product)),
+  /** paint, kit and waste by what it is */
+  protected readonly uses = computed(() =>
+    [...groupBy(this.experience().uses, ({ of, product }) => `${of} ${product}`)].map(([key, own]) => ({
+      key,
+      of: OF[own[0]?.of ?? 'paint'],
+      product: own[0]?.product ?? '',
+      ...learnPace(own),
     })),
   );
+  /** what was held a month ago, by the same key */
+  private readonly before = computed(() => {
+    const then = new Date(Date.now() - MONTH).toISOString();
+    return new Map(pacesByManner(this.records().filter(({ at }) => at < then)).map((pace) => [keyOf(pace), pace.factor]));
+  });
   protected readonly lines = computed(() =>
-    [...learnPaces(this.records())]
-      .map(([kind, pace]) => ({ kind, name: upperFirst(kind.replaceAll('-', ' ')), ...pace, aside: this.editor.shop().paceSetAside[kind] ?? null }))
-      .sort((a, b) => b.records - a.records || a.name.localeCompare(b.name)),
+    pacesByManner(this.records())
+      .map((pace) => ({
+        ...pace,
+        before: this.before().get(keyOf(pace)) ?? null,
+        key: keyOf(pace),
+        name: upperFirst(pace.kind.replaceAll('-', ' ')),
+        how: [pace.tool, pace.access === '' ? '' : lowerFirst(ACCESS[pace.access as keyof typeof ACCESS] ?? pace.access)]
+          .filter((text) => text !== '')
+          .join(', '),
+        aside: this.editor.shop().paceSetAside[pace.kind] ?? null,
+      }))
+      .sort((a, b) => a.name.localeCompare(b.name) || b.records - a.records),
   );
   protected readonly told = computed(() => foretold(this.records()));
   protected readonly hits = toSignal(
@@ -78,3 +110,5 @@ export class ShopRecord {
     this.editor.set('paceSetAside', Object.fromEntries(Object.entries(this.editor.shop().paceSetAside).filter(([key]) => key !== kind)));
   }
 }
+
+const keyOf = ({ kind, tool, access }: Pick<PaceRecord, 'kind' | 'tool' | 'access'>): string => `${kind} ${tool} ${access}`;

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
 import type { Operation } from '@lift-bare/core';
-import { FilesApi } from '../../api/files-api';
 import { newId } from '../../state/new-id';
-import { shrinkPhoto } from '../shrink-photo';
+import { PhotoQueue } from '../../state/photo-queue';
+import { PictureClient } from '../../workers/picture-client';
 import type { Said } from './step-card';
 
 const MOMENTS = ['before', 'during', 'after'] as const;
@@ -21,11 +21,6 @@ const MOMENTS = ['before', 'during', 'after'] as const;
     </form>
   `,
   styleUrl: './entry.css',
-  styles: `
-    .photo { position: relative; min-height: 52px; min-width: 90px; background: var(--sunk); border-radius: 7px; place-items: center; align-content: center; color: var(--ink); font-size: 15px; }
-    .photo input { position: absolute; inset: 0; opacity: 0; cursor: pointer; }
-    .photo:focus-within { outline: 2px solid var(--act); }
-  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NoteEntry {
@@ -33,7 +28,8 @@ export class NoteEntry {
   readonly operation = input.required<Operation>();
   readonly said = output<Said>();
 
-  private readonly files = inject(FilesApi);
+  private readonly photos = inject(PhotoQueue);
+  private readonly pictures = inject(PictureClient);
   protected readonly moments = MOMENTS;
   protected readonly says = signal<string | null>(null);
 
@@ -46,13 +42,11 @@ export class NoteEntry {
     picker.value = '';
     if (!chosen) return;
     this.says.set('Keeping the photo…');
-    const small = await shrinkPhoto(chosen);
+    const small = await this.pictures.shrink(chosen);
     if (!small) return this.says.set('This is no picture that the browser can read.');
     const file = newId();
     const zone = this.operation().faces[0]?.zone ?? null;
-    this.files.put(this.job(), file, `${moment}.jpg`, small).subscribe({
-      next: () => this.said.emit({ entry: { what: 'photo', operation: this.operation().id, zone, file, moment }, note: '' }),
-      error: () => this.says.set('The photo is not kept: the server is not reached. Take it again later.'),
-    });
+    this.photos.add({ job: this.job(), file, name: `${moment}.jpg`, bytes: small });
+    this.said.emit({ entry: { what: 'photo', operation: this.operation().id, zone, file, moment }, note: '' });
   }
 }

@@ -14,6 +14,7 @@ import {
 } from '@lift-bare/core';
 import { gramsText } from '../grams-text';
 import { Units } from '../units.service';
+import { CountEntry } from './count-entry';
 import { FilmEntry } from './film-entry';
 import { HoldEntry } from './hold-entry';
 import { NoteEntry } from './note-entry';
@@ -25,12 +26,12 @@ export interface Said {
   readonly note: string;
 }
 
-type Extra = 'used' | 'film' | 'note' | null;
+type Extra = 'used' | 'film' | 'note' | 'count' | null;
 
 /** One step that can be done now: what to wear, what to mind, the hold point, and one large tap for what happens next. */
 @Component({
   selector: 'lb-step-card',
-  imports: [HoldEntry, UsedEntry, FilmEntry, NoteEntry],
+  imports: [HoldEntry, UsedEntry, FilmEntry, NoteEntry, CountEntry],
   templateUrl: './step-card.html',
   styleUrl: './step-card.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -53,7 +54,7 @@ export class StepCard {
   protected readonly units = inject(Units);
   /** what the scale shows, for the first pass of a product and each that is mixed anew */
   protected readonly mix = computed(() =>
-    stepMix(this.operation(), this.step().zones, this.plan(), { celsius: this.celsius(), resolution: this.resolution() }),
+    stepMix(this.operation(), this.step(), this.plan(), { celsius: this.celsius(), resolution: this.resolution() }),
   );
   protected readonly extra = signal<Extra>(null);
   protected readonly more = signal(false);

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { plainNumber, type Operation, type Run, type RunEntry } from '@lift-bare/core';
+import { plainNumber, readTin, type Operation, type Run, type RunEntry } from '@lift-bare/core';
 import { DeviceApi } from '../../api/device-api';
+import { PictureClient } from '../../workers/picture-client';
 
 type Used = Extract<RunEntry, { what: 'used' }>;
 
@@ -15,11 +16,13 @@ const LONGEST = 60;
     <form (ngSubmit)="keep()">
       <p><b>{{ product() }}</b>@if (sofar() > 0) { <span class="soft">, {{ sofar() }} g so far</span> }</p>
       <label>Batch on the tin<input name="batch" type="text" maxlength="${LONGEST}" autocomplete="off" [(ngModel)]="batch" /></label>
+      <label class="photo"><span>Read the label</span><input type="file" accept="image/*" capture="environment" (change)="scan($any($event.target))" /></label>
       <label>Usable until<input name="expires" type="text" inputmode="numeric" placeholder="2027-03-31" maxlength="10" [(ngModel)]="expires" /></label>
       <label>Can before, g<input name="before" type="text" inputmode="decimal" [(ngModel)]="before" /></label>
       <button type="button" (click)="weigh('before')">Scale</button>
       <label>and after, g<input name="after" type="text" inputmode="decimal" [(ngModel)]="after" /></label>
       <button type="button" (click)="weigh('after')">Scale</button>
+      @if (scanned(); as text) { <p role="status">{{ text }}</p> }
       @if (trouble(); as text) { <p class="bad" role="alert">{{ text }}</p> }
       <button class="keep" [disabled]="trouble() !== null">Keep</button>
     </form>
@@ -33,6 +36,8 @@ export class UsedEntry {
   readonly said = output<Used>();
 
   private readonly devices = inject(DeviceApi);
+  private readonly pictures = inject(PictureClient);
+  protected readonly scanned = signal<string | null>(null);
   protected readonly product = computed(() => this.operation().product?.name ?? this.operation().coat?.name ?? '');
   private readonly known = computed(() => this.run().used.filter(({ product }) => product === this.product()));
   protected readonly sofar = computed(() =>
@@ -56,6 +61,25 @@ export class UsedEntry {
     const litres = this.operation().product?.litres ?? 0.5;
     const about = Math.round(which === 'before' ? 600 + 1300 * litres : Math.max(150, (weightIn(this.before()) ?? 900) - 1200 * litres));
     this.devices.read('scale', about).subscribe({ next: ({ value }) => this[which].set(String(value)), error: () => this.deaf.set(true) });
+  }
+
+  /** Batch and date off the bar code or square code of the tin; a reader that types goes straight into the field. */
+  protected async scan(picker: HTMLInputElement): Promise<void> {
+    const [picture] = [...(picker.files ?? [])];
+    picker.value = '';
+    if (!picture) return;
+    this.scanned.set('Reading the label…');
+    const text = await this.pictures.code(picture);
+    const tin = text === null ? null : readTin(text, new Date().getFullYear());
+    if (tin && tin.batch !== '') this.batch.set(tin.batch);
+    if (tin?.expires) this.expires.set(tin.expires);
+    this.scanned.set(
+      text === null
+        ? 'No code is read in this picture: closer, level and in good light, or type the batch.'
+        : tin
+          ? `Read off the label: ${tin.batch === '' ? 'no batch' : `batch ${tin.batch}`}${tin.expires === null ? '' : `, until ${tin.expires}`}.`
+          : 'The code names the goods, not the batch: type what is printed beside it.',
+    );
   }
 
   protected keep(): void {

@@ -1,0 +1,42 @@
+import fc from 'fast-check';
+import { readTin, type TinCode } from './read-tin.ts';
+
+/** Element strings as in the GS1 General Specifications and its guide to Data Matrix, from memory. */
+test.each<[string, TinCode | null]>([
+  ['(01)09501101530003(17)140704(10)AB-123', { batch: 'AB-123', expires: '2014-07-04' }],
+  [']d2010950110153000317140704' + '10AB-123', { batch: 'AB-123', expires: '2014-07-04' }],
+  [']C110AB-123\u001d17270331', { batch: 'AB-123', expires: '2027-03-31' }],
+  ['\u001d0109501101530003' + '21S/N 7\u001d10L4711', { batch: 'L4711', expires: null }],
+  ['(15)270200(10)7', { batch: '7', expires: '2027-02-28' }],
+  ['(15)280200(10)7', { batch: '7', expires: '2028-02-29' }],
+  ['(17)271331(10)7', { batch: '7', expires: null }],
+  ['(17)270230', null],
+  ['(01)09501101530003', null],
+  ['0109501101530003', null],
+  // What is no element string stands as it is.
+  ['B 4711', { batch: 'B 4711', expires: null }],
+  ['4006381333931', { batch: '4006381333931', expires: null }],
+  ['https://paint.example/4711', null],
+  ['', null],
+  ['x'.repeat(61), null],
+])('%s', (text, expected) => expect(readTin(text, 2026)).toEqual(expected));
+
+/** The rule of the century: 51 years on and more are the last one, 50 back and more the next. */
+test.each([
+  [26, 2026, '2026'],
+  [76, 2026, '2076'],
+  [77, 2026, '1977'],
+  [40, 2090, '2140'],
+  [41, 2090, '2041'],
+])('year %i read in %i is %s', (yy, year, full) => expect(readTin(`(17)${yy}0101(10)a`, year)?.expires).toBe(`${full}-01-01`));
+
+test('no text breaks it, and what it says fits the book', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string({ maxLength: 80 }), fc.stringMatching(/^(\(\d{2}\)\w{0,12}){1,4}$/), fc.stringMatching(/^\d{0,40}$/)), (text) => {
+      const read = readTin(text, 2026);
+      if (!read) return;
+      expect(read.batch.length).toBeLessThanOrEqual(60);
+      if (read.expires !== null) expect(new Date(read.expires).toISOString().slice(0, 10)).toBe(read.expires);
+    }),
+  );
+});

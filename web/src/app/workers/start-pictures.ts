@@ -1,0 +1,1 @@
+export const startPictures = (): Worker => new Worker(new URL('./picture.worker', import.meta.url), { type: 'module' });
