@@ -194,6 +194,7 @@ export { learnPace, type Pace } from './record/learn-pace.ts';
 export { pacesByManner } from './record/pace-book.ts';
 export { foretold, type Foretold } from './record/foretold.ts';
 export { mannerOf, pacesOf, usesOf } from './record/own-pace.ts';
+export { repairId, withRepair, type Failed } from './record/repair-zone.ts';
 export { readTin, type TinCode } from './record/read-tin.ts';
 export { groupBy } from './units/group-by.ts';
 export { countables, type Countable } from './record/countable.ts';

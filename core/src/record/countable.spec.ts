@@ -9,7 +9,8 @@ import { learnPace } from './learn-pace.ts';
 import { usesOf } from './own-pace.ts';
 
 const lines = countables(PLAN);
-const kit = lines.find(({ of, unit }) => of === 'kit' && unit === 'sheets') as Countable;
+const paper = PLAN.kit.find(({ id }) => id.startsWith('paper '))?.name;
+const kit = lines.find(({ of, item }) => of === 'kit' && item === paper) as Countable;
 const waste = lines.find(({ of }) => of === 'waste') as Countable;
 const count = (line: Countable, amount: number) => said(5, { what: 'counted', operation: OPERATIONS.at(-2)?.id ?? '', ...line, amount });
 

@@ -24,6 +24,8 @@ export interface DefectRow {
   /** what mends it, as steps */
   readonly repair: readonly OperationKind[];
   readonly repairSays: string;
+  /** how deep the new films are taken back where the repair starts over; null: it does not, the step itself is done again */
+  readonly down: 'bare' | 'first film' | 'surface' | null;
 }
 
 const late = (what: ClockKind): Sign => ({ sign: 'too late', what });
@@ -49,6 +51,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['strip-next-round'],
     repairSays: 'Wet it again and cover it; scuff what is hard; another type after a new patch.',
+    down: null,
   },
   lifting: {
     causes: [
@@ -63,6 +66,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['strip-round', 'rinse-off', 'neutralise', 'dry', 'key', 'wipe', 'test', 'coat'],
     repairSays: 'Strip the area to the metal, the full cleaning once more, then prime.',
+    down: 'bare',
   },
   'fish-eyes': {
     causes: [
@@ -75,6 +79,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['wipe', 'key', 'wipe', 'test', 'coat'],
     repairSays: 'Stop. Let it dry, key it, degrease with fresh cloths, test, lay on again; an additive is the last resort.',
+    down: 'surface',
   },
   peeling: {
     causes: [
@@ -85,6 +90,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['key', 'wipe', 'test', 'coat'],
     repairSays: 'Back to a sound layer, feather it, key, wipe, then the coats from there.',
+    down: 'first film',
   },
   'peeling-plastic': {
     causes: [
@@ -98,6 +104,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['soak-plastic', 'wipe-release', 'key', 'flame', 'coat'],
     repairSays: 'Off with all that is loose; soak, wipe, key, flame or promoter, and prime within its window.',
+    down: 'bare',
   },
   wrinkles: {
     causes: [
@@ -107,6 +114,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['cure', 'sand-film', 'coat'],
     repairSays: 'Let it cure through, sand it flat, seal it, then lay on again.',
+    down: 'surface',
   },
   blush: {
     causes: [
@@ -115,6 +123,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['dry', 'coat'],
     repairSays: 'Warm and dry it; one more coat with slow thinner, or sand and lay on anew.',
+    down: 'surface',
   },
   runs: {
     causes: [
@@ -124,6 +133,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['cure', 'sand-film', 'coat'],
     repairSays: 'Let it cure, block the run out, recoat.',
+    down: 'surface',
   },
   'flash-rust': {
     causes: [
@@ -134,6 +144,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['treat-rust', 'rinse-acid', 'dry', 'key', 'wipe', 'coat'],
     repairSays: 'Treat it, rinse, dry, key again, and prime within the hour.',
+    down: null,
   },
   scratches: {
     causes: [
@@ -142,6 +153,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['sand-film', 'clean-film', 'coat'],
     repairSays: 'More build, then the ladder of grits up to the finish.',
+    down: 'surface',
   },
   'dry-spray': {
     causes: [
@@ -150,6 +162,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['sand-film', 'coat'],
     repairSays: 'Sand it; end the next coat at an edge or a tape line.',
+    down: 'surface',
   },
   bleed: {
     causes: [
@@ -158,6 +171,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['sand-film', 'coat'],
     repairSays: 'Spot prime, then colour.',
+    down: 'surface',
   },
   warp: {
     causes: [
@@ -166,6 +180,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['dress'],
     repairSays: 'Metalwork first; the coats after it as planned.',
+    down: null,
   },
   pinholes: {
     causes: [
@@ -175,6 +190,7 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['key-for-fill', 'fill', 'block', 'coat'],
     repairSays: 'Open them, glaze, block, prime again.',
+    down: 'surface',
   },
   corrosion: {
     causes: [
@@ -188,5 +204,6 @@ export const DEFECTS: Readonly<Record<DefectKind, DefectRow>> = {
     ],
     repair: ['strip-round', 'rinse-off', 'treat-rust', 'dry', 'key', 'wipe', 'coat'],
     repairSays: 'Strip it, treat it, and rebuild from the primer.',
+    down: 'bare',
   },
 };

@@ -25,9 +25,9 @@ const SCALED_BEFORE: ReadonlySet<OperationKind> = new Set<OperationKind>(['strip
 const isPaced = (kind: OperationKind): boolean => !ELSEWHERE.has(kind);
 
 /** With what an operation is done, and how most of it is reached. */
-export function mannerOf({ kind, contact, coat, faces }: Pick<Operation, 'kind' | 'contact' | 'coat' | 'faces'>): Manner {
+export function mannerOf({ kind, contact, coat, faces, where }: Pick<Operation, 'kind' | 'contact' | 'coat' | 'faces' | 'where'>): Manner {
   const most = faces.reduce<Operation['faces'][number] | null>((best, face) => (best && best.hand >= face.hand ? best : face), null);
-  return { kind, tool: contact?.name ?? (coat ? `${coat.name}, ${coat.apply}` : ''), access: most?.access ?? '' };
+  return { kind, tool: contact?.name ?? (coat ? `${coat.name}, ${coat.apply}` : ''), access: where.length > 0 ? (most?.access ?? '') : '' };
 }
 
 /** The operations with the hands that the shop's own record says; the same ones where it says nothing. */

@@ -52,10 +52,20 @@ export function openWindows(operations: readonly Operation[], progress: Job['pro
 export const overAt = (progress: Job['progress']): ReadonlyMap<string, number> =>
   new Map(progress.flatMap(({ work, to }) => (to === null ? [] : [[work, parseISO(to).getTime()] as const])));
 
-/** Places of the activities that have begun, said or not: what comes before something that has begun has as well. */
+/**
+ * Places of the activities that have begun, said or not: what comes before something that has begun has as well, on the faces that this was said of. A face that came to
+ * the job later has not.
+ */
 export function begunIn({ activities, spans }: Network, progress: Job['progress']): ReadonlySet<number> {
-  const told = new Set(progress.map(({ work }) => work));
-  const begun = new Set(activities.flatMap(({ id }, i) => (told.has(id) ? [i] : [])));
-  for (const { from, to } of [...spans].sort((a, b) => b.to - a.to)) if (begun.has(to)) begun.add(from);
-  return begun;
+  const told = new Map(progress.map(({ work, zones }) => [work, zones]));
+  /** by activity the faces that it was done to; none: all */
+  const begun = new Map(activities.flatMap(({ id }, i) => (told.has(id) ? [[i, told.get(id) ?? []] as const] : [])));
+  for (const { from, to } of [...spans].sort((a, b) => b.to - a.to)) {
+    const faces = begun.get(to);
+    if (!faces || begun.has(from)) continue;
+    const { zones = [] } = activities[from] ?? {};
+    const shared = zones.filter((zone) => faces.includes(zone));
+    if (faces.length === 0 || zones.length === 0 || shared.length > 0) begun.set(from, shared);
+  }
+  return new Set(begun.keys());
 }

@@ -39,6 +39,7 @@ const OF = { paint: 'paint', kit: 'used up', waste: 'waste' } as const;
     th, td { text-align: left; padding: 6px 16px 6px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
     nz-table { display: block; overflow-x: auto; }
     .num { text-align: right; white-space: nowrap; }
+    .small { white-space: nowrap; }
     .aside { color: var(--soft); text-decoration: line-through; }
     input { font: inherit; color: var(--ink); background: var(--sheet); border: 1px solid var(--line-strong); border-radius: 4px; padding: 4px 8px; min-width: 220px; }
   `,
