@@ -3,6 +3,8 @@ const fromSource = { '^@lift-bare/core$': '<rootDir>/../core/src/index.ts' };
 
 /** Node projects compile with swc; the web project with the Angular preset on the built core. */
 export default {
+  // A busy machine is several times slower than a quiet one: what is right there late is right.
+  testTimeout: 60_000,
   projects: [
     {
       displayName: 'core',

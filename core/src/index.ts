@@ -185,7 +185,17 @@ export { gaugeOf, holdState, isMeasured, likelyValue, withinLimits, type HoldSta
 export { READINGS, spotRule, SPOTS, type FilmRange, type SpotVerdict } from './record/spot-rule.ts';
 export { filmRangeOf } from './record/film-range.ts';
 export { runNetwork, type RunNetwork } from './record/run-network.ts';
-export { byNeed, clockAt, isToldMissed, runClocks, type ClockKind, type ClockState, type RunClock } from './record/run-clocks.ts';
+export {
+  byNeed,
+  clockAt,
+  isToldMissed,
+  runClocks,
+  type ClockKind,
+  type ClockState,
+  type Drying,
+  type MixTimes,
+  type RunClock,
+} from './record/run-clocks.ts';
 export { CLOCK_NAMES, CLOCK_STATES } from './record/clock-words.ts';
 export { isChecked, runSteps, type RunStep, type StepState } from './record/run-steps.ts';
 export { DEFECT_NAMES, entryText } from './record/entry-words.ts';

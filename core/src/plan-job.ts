@@ -12,7 +12,7 @@ import { planOperations } from './sequence/plan-operations.ts';
 import { checkAir } from './safety/check-air.ts';
 import { checkPlace } from './safety/check-place.ts';
 import { checkPeople } from './safety/check-people.ts';
-import { atOwnPace } from './record/own-pace.ts';
+import { atOwnDrying, atOwnPace } from './record/own-pace.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
@@ -26,7 +26,8 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
   const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows, weigh));
   const zones = planned.map(({ plan }) => plan);
   const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
-  const operations = [...atOwnPace(sequence.operations, shop.experience.paces, shop.paceSetAside)];
+  const { paces, uses } = shop.experience;
+  const operations = [...atOwnDrying(atOwnPace(sequence.operations, paces, shop.paceSetAside), uses)];
   const findings = [
     ...checkJob(job),
     ...zones.flatMap((zone) => zone.findings),
@@ -35,13 +36,13 @@ export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
     ...checkAir(job.place, operations, shop.people),
     ...checkPeople(shop, operations),
   ];
-  const waste = wasteStreams(planned, operations, shop.experience.uses);
+  const waste = wasteStreams(planned, operations, uses);
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,
     operations,
     findings,
-    kit: kitList(planned, operations, rows, shop.experience.uses),
+    kit: kitList(planned, operations, rows, uses),
     waste,
     stages: stageStates(zones, operations, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: dewMargin(job.place) } : { dewPoint: null, margin: null },

@@ -69,6 +69,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     recoatMin: product.recoatMin.value * opens,
     recoatMax: closesAt(product.recoatMin.value, product.recoatMax.value, scales),
     potLife: product.potLife.value && product.potLife.value * Math.min(1, cureScale(temperature)),
+    induction: product.induction.value,
     tapeFrom: Math.max(usualTape({ pack: product.pack, drying: opens }), (zone.shop.waits.tape ?? 0) * opens),
     drying: opens,
     mix: product.mix.value,

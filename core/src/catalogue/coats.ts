@@ -27,6 +27,8 @@ export interface CoatProduct {
   readonly recoatMax: Cited<number | null>;
   /** null: one-pack */
   readonly potLife: Cited<number | null>;
+  /** min that it stands after it is mixed; by the data sheet */
+  readonly induction: Cited<number>;
   /** K of warming that halve flash, recoat and cure */
   readonly halving: Cited<number>;
   /** °C for which its times are stated; null: the sheet states two temperatures */
@@ -85,6 +87,7 @@ export const coatProduct = (id: ProductId, name: string, kind: Kind, row: Row): 
   recoatMin: practised(row[5]),
   recoatMax: practised(row[6]),
   potLife: assumed(row[7]),
+  induction: assumed(0),
   halving: assumed(USUAL_HALVING),
   labelAt: degC(20),
   mix: mixOf(id),

@@ -40,6 +40,7 @@ export function ownCoat<T extends CoatProduct>(base: T, { id, name, figures }: O
     recoatMin: own(opens, base.recoatMin),
     recoatMax: own(wait(figures.recoatMax), opens === undefined ? base.recoatMax : closing(base, opens)),
     potLife: own(figures.potLife && figures.potLife / cureScale(at), base.potLife),
+    induction: own(figures.induction, base.induction),
     mix: own(ownMix(base.mix.value, figures), base.mix),
     minTemperature: own(figures.minTemperature, base.minTemperature),
     maxHumidity: own(figures.maxHumidity, base.maxHumidity),

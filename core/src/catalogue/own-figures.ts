@@ -13,7 +13,7 @@ const SHEET: readonly PlainFigure[] = [
   ...(['sheetAt', 'flash', 'recoatMin', 'recoatMax', 'secondAt', 'secondRecoat'] as const),
   ...(['baseDensity', 'minTemperature', 'maxHumidity'] as const),
 ];
-const TWO_PACK: readonly PlainFigure[] = [...SHEET, 'potLife', 'mixBase', 'mixHardener', 'hardenerDensity'];
+const TWO_PACK: readonly PlainFigure[] = [...SHEET, 'potLife', 'induction', 'mixBase', 'mixHardener', 'hardenerDensity'];
 
 /** Figures that a copy of a row may replace; none for an unknown row. */
 export function figuresOf(base: string, catalogue: Catalogue): readonly PlainFigure[] {
@@ -65,6 +65,7 @@ const sheetOf = ({ mix, ...coat }: CoatProduct): OwnFigures => ({
   ...(coat.pack === '2K'
     ? {
         potLife: coat.potLife.value,
+        induction: coat.induction.value,
         mixBase: mix.value.base,
         mixHardener: mix.value.hardener,
         hardenerDensity: mix.value.hardenerDensity,

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { DesignPlan } from './design.ts';
 import { Finding } from './finding.ts';
 import { PrimerId, ProductId } from './ids.ts';
-import { OwnUse } from './pace.ts';
+import { OwnUse } from './own-use.ts';
 
 export const CoatPlan = z.strictObject({
   product: z.string(),
@@ -27,6 +27,7 @@ export const CoatPlan = z.strictObject({
   recoatMin: z.number().describe('min until the next product'),
   recoatMax: z.number().nullable().describe('min after which it must be keyed first'),
   potLife: z.number().nullable().describe('min'),
+  induction: z.number().describe('min that it stands after it is mixed'),
   tapeFrom: z.number().describe('min at the workplace until tape may lie on it, the later of usual and shop'),
   drying: z.number().describe('waits at 20 °C are multiplied by this at the workplace'),
   mix: z

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { HoldPoint, Means } from './bare.ts';
 import { Weekday } from './calendar.ts';
+import { OwnUse } from './own-use.ts';
 
 /** What may be true of a face, its part or the place it is worked in. Each is phrased so that work may go on when it holds. */
 export const Fact = z.enum([
@@ -291,6 +292,7 @@ export const Operation = z.strictObject({
     .nullable()
     .describe('learned from the record of the shop; null: as the catalogue has it'),
   wait: z.number().describe('min unattended'),
+  drying: OwnUse.nullable().describe('how long it dries here against the usual wait; null: nothing was read'),
   days: z.array(Weekday).describe('days of the week on which it can be done; empty: any'),
   needs: z.array(Fact),
   gives: z.array(Fact),

@@ -45,6 +45,7 @@ export const OwnFigures = z
     secondAt: figure(-10, 60, '°C of a second point of the data sheet').optional(),
     secondRecoat: figure(1, 100_000, 'min until the next product at that temperature').optional(),
     potLife: figure(1, 100_000, 'min; null: one-pack').nullable().optional(),
+    induction: figure(0, 240, 'min that it stands after it is mixed').optional(),
     mixBase: figure(0.1, 100, 'parts of base by volume').optional(),
     mixHardener: figure(0.1, 100, 'parts of hardener by volume').optional(),
     baseDensity: figure(0.5, 5, 'kg/L').optional(),

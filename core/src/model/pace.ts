@@ -15,11 +15,11 @@ export type PaceRecord = z.infer<typeof PaceRecord>;
 
 /** What a job took of a product, of discs and sheets, or left of a waste, as it was planned and as it was weighed or counted. */
 export const UseRecord = z.strictObject({
-  of: z.enum(['paint', 'kit', 'waste']).default('paint'),
+  of: z.enum(['paint', 'kit', 'waste', 'drying']).default('paint'),
   product: z.string().min(1).max(120).describe('its name'),
   job: z.string().max(40),
-  planned: z.number().positive().describe('at the use of the catalogue: g of paint as mixed, pieces of kit, kg of waste'),
-  done: z.number().positive().describe('the same out of the cans, as counted, on the scale'),
+  planned: z.number().positive().describe('at the use of the catalogue: g of paint as mixed, pieces of kit, kg of waste, min of drying'),
+  done: z.number().positive().describe('the same out of the cans, as counted, on the scale, by the clock'),
   at: z.iso.datetime(),
 });
 export type UseRecord = z.infer<typeof UseRecord>;
@@ -27,11 +27,3 @@ export type UseRecord = z.infer<typeof UseRecord>;
 /** Kinds whose learned pace is not used, each with its reason. */
 export const PaceSetAside = z.partialRecord(OperationKind, z.string().trim().min(1, 'needs a reason').max(200, 'at most 200 characters'));
 export type PaceSetAside = z.infer<typeof PaceSetAside>;
-
-/** How much more or less of something a shop takes than the catalogue, by what it weighed and counted. */
-export const OwnUse = z.strictObject({
-  factor: z.number().describe('times the catalogue'),
-  records: z.int(),
-  jobs: z.int(),
-});
-export type OwnUse = z.infer<typeof OwnUse>;

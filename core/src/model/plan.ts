@@ -8,7 +8,7 @@ import { Repair } from './find.ts';
 import { Finding } from './finding.ts';
 import { MethodId } from './ids.ts';
 import { Operation } from './operation.ts';
-import { OwnUse } from './pace.ts';
+import { OwnUse } from './own-use.ts';
 import { WasteStream } from './waste.ts';
 import { MethodKey } from './own-row.ts';
 

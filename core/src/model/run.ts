@@ -97,6 +97,14 @@ export const RunEntry = z.discriminatedUnion('what', [
     own: z.number().positive().describe('times the catalogue, as the record of the shop had it'),
     amount: z.number('needs a number').gte(0, 'must be 0 or more').lte(1_000_000, 'must be 1,000,000 at most'),
   }),
+  z.strictObject({
+    what: z.literal('dried'),
+    work,
+    item: z.string().min(1).max(120).describe('what was drying, as the step is called'),
+    planned: z.number().positive().describe('min, as the plan had it'),
+    own: z.number().positive().describe('times the usual wait, as the record of the shop had it'),
+    dry: z.boolean().describe('false: looked at, and still wet'),
+  }),
   z.strictObject({ what: z.literal('noted'), operation: operation.nullable() }),
   z.strictObject({
     what: z.literal('photo'),

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { OwnUse } from './pace.ts';
+import { OwnUse } from './own-use.ts';
 
 export const WasteId = z.enum([
   'solvent-sludge',

@@ -21,6 +21,7 @@ export const CLOCK_NAMES: Readonly<Record<ClockKind, string>> = {
   air: 'Airs out',
   alone: 'Works alone',
   'pot-life': 'Mix is usable',
+  induction: 'Mix stands before use',
 };
 
 export const CLOCK_STATES: Readonly<Record<ClockState, string>> = { runs: 'wait', ready: 'may begin', closing: 'closes soon', missed: 'too late' };

@@ -42,6 +42,8 @@ export function entryText(entry: RunEntry, titleOf: (id: string) => string): str
       return `Used ${usedText(entry)}: ${titleOf(entry.operation)}`;
     case 'counted':
       return `${entry.of === 'kit' ? 'Used up' : 'Left over'}: ${Number(entry.amount.toFixed(2))} ${entry.unit} ${entry.item}, planned ${Number(entry.planned.toFixed(2))}`;
+    case 'dried':
+      return `${entry.dry ? 'Dry' : 'Still wet'}: ${titleOf(entry.work)}`;
     case 'noted':
       return entry.operation === null ? 'Note' : `Note: ${titleOf(entry.operation)}`;
     case 'photo':

@@ -55,6 +55,8 @@ export interface Run {
   readonly used: readonly Said<'used'>[];
   /** kit and waste by what it is, as it was counted last */
   readonly counted: ReadonlyMap<string, Said<'counted'>>;
+  /** by work, what was seen last of its drying */
+  readonly dried: ReadonlyMap<string, Said<'dried'>>;
   readonly notes: readonly Said<'noted'>[];
   readonly photos: readonly Said<'photo'>[];
   /** by clock, until when it is quiet */
@@ -77,6 +79,7 @@ interface Building {
   readonly letGo: Map<string, Said<'let-go'>>;
   readonly used: Said<'used'>[];
   readonly counted: Map<string, Said<'counted'>>;
+  readonly dried: Map<string, Said<'dried'>>;
   readonly notes: Said<'noted'>[];
   readonly photos: Said<'photo'>[];
   readonly quiet: Map<string, number>;
@@ -104,6 +107,7 @@ export function foldRun(events: readonly (BenchEvent | StoredEvent)[]): Run | nu
     letGo: new Map(),
     used: [],
     counted: new Map(),
+    dried: new Map(),
     notes: [],
     photos: [],
     quiet: new Map(),
@@ -145,6 +149,9 @@ function take(built: Building, { event, at }: LogLine, entry: RunEntry): string 
       return null;
     case 'counted':
       built.counted.set(`${entry.of} ${entry.item}`, { ...entry, ...said });
+      return null;
+    case 'dried':
+      built.dried.set(entry.work, { ...entry, ...said });
       return null;
     case 'noted':
       built.notes.push({ ...entry, ...said });

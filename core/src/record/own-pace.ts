@@ -4,6 +4,7 @@ import { groupBy } from '../units/group-by.ts';
 import { sum } from '../units/sum.ts';
 import { paceBook, type Manner } from './pace-book.ts';
 import type { Run } from './fold-run.ts';
+import { ownUse } from './own-use.ts';
 
 const MINUTE = 60_000;
 
@@ -44,6 +45,15 @@ export function atOwnPace(operations: readonly Operation[], records: readonly Pa
   });
 }
 
+/** The operations with the waits that things have taken to dry here; the same ones where nothing was read. */
+export function atOwnDrying(operations: readonly Operation[], uses: readonly UseRecord[]): readonly Operation[] {
+  if (!uses.some(({ of }) => of === 'drying')) return operations;
+  return operations.map((operation) => {
+    const own = operation.kind === 'dry' && operation.wait > 0 ? ownUse(uses, 'drying', operation.title) : null;
+    return own ? { ...operation, wait: operation.wait * own.factor, drying: own } : operation;
+  });
+}
+
 /** What a run says of the pace: steps that were begun and done, against the hands of the catalogue for them. */
 export const pacesOf = ({ job, plan, works }: Run): PaceRecord[] =>
   plan.works.flatMap(({ id, kind, tool, access, hand, pace }): PaceRecord[] => {
@@ -52,8 +62,8 @@ export const pacesOf = ({ job, plan, works }: Run): PaceRecord[] =>
     return [{ kind, tool, access, job, planned: hand / pace, done: record.worked / MINUTE, at: new Date(record.to).toISOString() }];
   });
 
-/** What a run says of what the shop takes and leaves: paint by its weighed cans, kit and waste as they were counted. */
-export const usesOf = (run: Run): UseRecord[] => [...paintOf(run), ...countsOf(run)];
+/** What a run says of what the shop takes and leaves: paint by its weighed cans, kit and waste as they were counted, drying by the clock. */
+export const usesOf = (run: Run): UseRecord[] => [...paintOf(run), ...countsOf(run), ...dryingOf(run)];
 
 /** Of each product what the cans lost over the steps whose cans were weighed, against the plan of those steps. */
 function paintOf({ job, plan, used }: Run): UseRecord[] {
@@ -71,3 +81,19 @@ const countsOf = ({ job, counted }: Run): UseRecord[] =>
   [...counted.values()].flatMap(({ of, item, planned, own, amount, at }) =>
     planned > 0 && amount > 0 ? [{ of, product: item, job, planned: planned / own, done: amount, at: new Date(at).toISOString() }] : [],
   );
+
+/** From the end of the step until somebody saw that it was dry; what is called the same, together. */
+function dryingOf({ job, dried, works }: Run): UseRecord[] {
+  const seen = [...dried.values()].flatMap(({ work, item, planned, own, dry, at }) => {
+    const end = works.get(work)?.to ?? null;
+    return dry && end !== null && at > end ? [{ item, at, planned: planned / own, done: (at - end) / MINUTE }] : [];
+  });
+  return [...groupBy(seen, ({ item }) => item)].map(([product, own]): UseRecord => ({
+    of: 'drying',
+    product,
+    job,
+    planned: sum(own, ({ planned }) => planned),
+    done: sum(own, ({ done }) => done),
+    at: new Date(Math.max(...own.map(({ at }) => at))).toISOString(),
+  }));
+}

@@ -1,4 +1,5 @@
-import type { OwnUse, UseRecord } from '../model/pace.ts';
+import type { OwnUse } from '../model/own-use.ts';
+import type { UseRecord } from '../model/pace.ts';
 import { learnPace } from './learn-pace.ts';
 
 /** By what was weighed and counted on earlier jobs; null without any. @param product its name */

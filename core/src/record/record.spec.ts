@@ -5,6 +5,10 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { BenchEvent } from '../model/bench.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import { planSchedule } from '../schedule/plan-schedule.ts';
+import { NO_EXPERIENCE } from '../model/test-patch.ts';
+import { planJob } from '../plan-job.ts';
+import { learnPace } from './learn-pace.ts';
+import { usesOf } from './own-pace.ts';
 import { openWindows } from '../schedule/open-windows.ts';
 import { bookLines, issuedPlan, scopeChange } from './book.ts';
 import { deviationsOf } from './deviations.ts';
@@ -168,7 +172,7 @@ describe('clocks', () => {
   const flash = second?.lags.find(({ what }) => what === 'flash');
   const clocksOf = (...events: BenchEvent[]): RunClock[] => {
     const run = runOf(...events);
-    return runClocks(networkIn(run), run, new Map([[first?.coat?.product ?? '', 240]]));
+    return runClocks(networkIn(run), run, new Map([[first?.coat?.product ?? '', { potLife: 240, induction: 15 }]]));
   };
 
   test('a coat that is laid starts the flash to the next, between its least and its most', () => {
@@ -184,6 +188,47 @@ describe('clocks', () => {
         ({ work, what }) => work === second?.id && what === 'flash',
       ),
     ).toBe(false);
+  });
+
+  test('a mix that is begun stands first, and is usable until its life is over; later passes have stood, and done is done', () => {
+    const mixes = (...events: BenchEvent[]) =>
+      clocksOf(...events)
+        .filter(({ what }) => what === 'induction' || what === 'pot-life')
+        .map(({ work, what, opens, closes }) => [work, what, opens, closes]);
+    const begun = said(10, { what: 'begun', work: first?.id ?? '', zones });
+    expect(mixes(begun)).toEqual([
+      [first?.id, 'induction', at(25), null],
+      [first?.id, 'pot-life', at(10), at(250)],
+    ]);
+    const [, done] = worked(first?.id ?? '', 10, 40, zones);
+    expect(mixes(begun, done as BenchEvent)).toEqual([]);
+    expect(mixes(begun, done as BenchEvent, said(60, { what: 'begun', work: second?.id ?? '', zones }))).toEqual([
+      [second?.id, 'pot-life', at(60), at(300)],
+    ]);
+  });
+
+  test('what dries may go on once it is seen dry, not before where it is seen wet, and the next plan waits as long', () => {
+    const dry = operationOf('dry');
+    const plan = [...ISSUED.works].find(({ operation }) => operation === dry.id);
+    const ended = worked(plan?.id ?? '', 0, 10, plan?.zones);
+    const look = (minutes: number, isDry: boolean) =>
+      said(minutes, { what: 'dried', work: plan?.id ?? '', item: dry.title, planned: dry.wait, own: 1, dry: isDry });
+    const clockOf = (...events: BenchEvent[]) => clocksOf(...ended, ...events).find(({ after }) => after === dry.title);
+    expect(dry.wait).toBeGreaterThan(5);
+    expect(clockOf()).toMatchObject({ opens: at(10) + Math.ceil(dry.wait) * MINUTE, dries: { work: plan?.id, planned: dry.wait, own: 1 } });
+    expect(clockOf(look(40, false))?.opens).toBe(at(40) + 0.25 * dry.wait * MINUTE);
+    expect(clockOf(look(40, false), look(44, true))?.opens).toBe(at(44));
+    expect(usesOf(runOf(...ended, look(40, false)))).toEqual([]);
+    const uses = usesOf(runOf(...ended, look(40, false), look(10 + 3 * dry.wait, true)));
+    expect(uses).toMatchObject([{ of: 'drying', product: dry.title, planned: dry.wait, done: expect.closeTo(3 * dry.wait, 3) }]);
+    const { operations } = planJob(TRAILER, { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } }, CATALOGUE);
+    const { factor } = learnPace(uses);
+    expect(factor).toBeGreaterThan(1.2);
+    for (const [i, own] of operations.entries()) {
+      const is = own.kind === 'dry' && own.title === dry.title;
+      expect(own.wait).toBeCloseTo((OPERATIONS[i]?.wait ?? 0) * (is ? factor : 1), 9);
+      expect(own.drying?.factor).toBe(is && own.wait > 0 ? factor : undefined);
+    }
   });
 
   test('a window that was missed runs anew from where it was mended, and the book says so', () => {

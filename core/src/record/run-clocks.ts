@@ -1,10 +1,17 @@
 import type { Lag, Operation } from '../model/operation.ts';
-import { titleOf } from '../schedule/network.ts';
+import type { RunEntry } from '../model/run.ts';
+import { titleOf, type Activity } from '../schedule/network.ts';
 import type { Run } from './fold-run.ts';
 import { remedyOf } from '../schedule/remedy.ts';
 import type { RunNetwork } from './run-network.ts';
 
-export type ClockKind = Lag['what'] | 'alone' | 'pot-life';
+export type ClockKind = Lag['what'] | 'alone' | 'pot-life' | 'induction';
+
+/** min of a product once it is mixed: until it may be used, and until it may no more; null: that has no end */
+export interface MixTimes {
+  readonly induction: number;
+  readonly potLife: number | null;
+}
 
 /** Something that runs by itself until the next step may begin, or has to. Times in ms. */
 export interface RunClock {
@@ -21,7 +28,12 @@ export interface RunClock {
   /** null: it stays open */
   readonly closes: number | null;
   readonly missed: Lag['missed'];
+  /** what dries, where somebody can see whether it has; null: nothing does, or the clock alone says when */
+  readonly dries: Drying | null;
 }
+
+/** A wait for water or solvent to leave. */
+export type Drying = Pick<Extract<RunEntry, { what: 'dried' }>, 'work' | 'item' | 'planned' | 'own'>;
 
 export type ClockState = 'runs' | 'ready' | 'closing' | 'missed';
 
@@ -47,9 +59,9 @@ const MINUTE = 60_000;
 /**
  * Every clock of a run: one for each step that waits for what is over, by the latest that must have passed and the first window that closes, and one for each
  * mix in use.
- * @param potLives min by product; one that is not named has none
+ * @param mixTimes by product
  */
-export function runClocks({ activities, spans, begun, over }: RunNetwork, run: Run, potLives: ReadonlyMap<string, number>): RunClock[] {
+export function runClocks({ activities, spans, begun, over }: RunNetwork, run: Run, mixTimes: ReadonlyMap<string, MixTimes>): RunClock[] {
   const byStep = new Map<number, RunClock>();
   for (const { from, to, least, most, what, missed } of spans) {
     const [opener, waiter] = [activities[from], activities[to]];
@@ -66,10 +78,16 @@ export function runClocks({ activities, spans, begun, over }: RunNetwork, run: R
       opens: end + least * MINUTE,
       closes: most === null ? null : end + most * MINUTE,
       missed,
+      dries: what === null && least > 0 ? dryingOf(opener) : null,
     };
     byStep.set(to, both(byStep.get(to), clock));
   }
-  return [...byStep.values(), ...mixesInUse(activities, run, potLives)].map((clock) => ({ ...clock, id: `${clock.id} ${clock.what}` }));
+  return [...byStep.values(), ...mixesInUse(activities, run, mixTimes)].map((clock) => ({ ...clock, id: `${clock.id} ${clock.what}` }));
+}
+
+/** Drying is judged by the eye and a dry cloth, a film of paint by its label. */
+function dryingOf({ id, operation: { kind, title, wait, drying } }: Activity): Drying | null {
+  return kind === 'dry' && wait > 0 ? { work: id, item: title, planned: wait, own: drying?.factor ?? 1 } : null;
 }
 
 /** Where a missed window was mended it runs anew from there. */
@@ -93,26 +111,19 @@ function both(known: RunClock | undefined, next: RunClock): RunClock {
   return { ...named, opens: Math.max(known.opens, next.opens), closes: closes === Infinity ? null : closes };
 }
 
-/** Paint that is mixed: from the beginning of the step that uses it. */
-function mixesInUse(activities: RunNetwork['activities'], run: Run, potLives: ReadonlyMap<string, number>): RunClock[] {
+/** Paint that is mixed: from the beginning of the first pass until it may be used, and until it may no more. */
+function mixesInUse(activities: RunNetwork['activities'], run: Run, mixTimes: ReadonlyMap<string, MixTimes>): RunClock[] {
   return activities.flatMap((activity): RunClock[] => {
     const record = run.works.get(activity.id);
     const { coat, where }: Operation = activity.operation;
-    const life = coat && potLives.get(coat.product);
-    if (!coat || !record || record.state === 'done' || life === undefined || life === null) return [];
+    const times = coat && mixTimes.get(coat.product);
+    if (!coat || !record || record.state === 'done' || !times) return [];
+    const clock = { id: activity.id, job: run.job, work: activity.id, title: titleOf(activity), where, after: coat.name, missed: null, dries: null };
+    const stands = coat.pass === 1 && times.induction > 0;
+    const { potLife: life } = times;
     return [
-      {
-        id: activity.id,
-        job: run.job,
-        what: 'pot-life',
-        work: activity.id,
-        title: titleOf(activity),
-        where,
-        after: coat.name,
-        opens: record.from,
-        closes: record.from + life * MINUTE,
-        missed: null,
-      },
+      ...(stands ? [{ ...clock, what: 'induction' as const, opens: record.from + times.induction * MINUTE, closes: null }] : []),
+      ...(life === null ? [] : [{ ...clock, what: 'pot-life' as const, opens: record.from, closes: record.from + life * MINUTE }]),
     ];
   });
 }

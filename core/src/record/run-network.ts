@@ -5,6 +5,8 @@ import { networkOf, type Network } from '../schedule/network.ts';
 import { begunIn, overAt } from '../schedule/open-windows.ts';
 import { progressOf, type Run } from './fold-run.ts';
 
+const MINUTE = 60_000;
+
 /** The steps of a job that runs, with what has happened of them. */
 export interface RunNetwork extends Network {
   /** places of the activities that have begun, said or not */
@@ -19,8 +21,22 @@ export function runNetwork(operations: readonly Operation[], run: Run): RunNetwo
   const issued = run.plan.works.map(({ id, zones }) => ({ work: id, zones }));
   const apart = asPlanned(operations, [...progress, ...issued]);
   const network = networkOf(operations, { ...apart, cuts: joinedAll(operations, [...apart.cuts, ...latecomers(operations, run)]) });
-  return { ...network, begun: begunIn(network, progress), over: overAt(progress) };
+  const over = overAt(progress);
+  return { ...network, spans: asItDries(network, run, over), begun: begunIn(network, progress), over };
 }
+
+/** Share of the planned wait after which what is still wet is looked at again; model assumption. */
+const LOOK_AGAIN = 0.25;
+
+/** What dries is done when somebody has seen it dry, and not before where it was seen wet. */
+const asItDries = ({ activities, spans }: Network, { dried }: Run, over: ReadonlyMap<string, number>): Network['spans'] =>
+  spans.map((span) => {
+    const id = activities[span.from]?.id ?? '';
+    const [seen, end] = [dried.get(id), over.get(id)];
+    if (!seen || end === undefined || span.what !== null || span.least === 0) return span;
+    const waited = Math.max(0, (seen.at - end) / MINUTE);
+    return { ...span, least: seen.dry ? waited : waited + LOOK_AGAIN * seen.planned };
+  });
 
 /** Faces that came to a step after it had been begun without them: what was done then was not done to them. What is done once for the whole job stays done. */
 const latecomers = (operations: readonly Operation[], { works }: Run): Cut[] =>

@@ -58,7 +58,8 @@ function mixText(passes: readonly Pass[], speed: ReturnType<typeof speedFor>): s
   if (mix === null) return cansText(passes);
   const { litres, thinner } = mix;
   const mixed = `Mix about ${amount(litres)} L${thinner > 0.005 ? ` with ${amount(thinner)} L ${speed} thinner` : ''}`;
-  return `${mixed}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? `; ${speed} hardener, how much by the data sheet` : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
+  const stands = plan.induction > 0 ? `, let it stand ${formatMinutes(plan.induction)}` : '';
+  return `${mixed}${stands}${plan.potLife === null ? '' : `, use within ${formatMinutes(plan.potLife)}`}${plan.pack === '2K' ? `; ${speed} hardener, how much by the data sheet` : ''}${passes.length > 1 ? `; one mix for ${passes.length} zones` : ''}.`;
 }
 
 /** Cans are counted over all zones of the mix; a two-pack can is used up the day it is pierced. */

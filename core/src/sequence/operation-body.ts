@@ -56,6 +56,7 @@ export function bodyOf(faces: Faces, guards: Guards): Operation {
     emits: emittedOn(faces),
     protection: [...guards(raises)],
     pace: null,
+    drying: null,
     cautions: union(faces, (own) => own.task.cautions ?? NONE),
     // Filled in by its place among the others; here from the start, because an object that grows is copied slowly.
     number: 0,

@@ -7,6 +7,7 @@ import {
   runNetwork,
   type Experience,
   type Job,
+  type MixTimes,
   type Plan,
   type Run,
   type RunClock,
@@ -54,7 +55,7 @@ export class RunBoards {
       if (!planned) return [];
       const { job, plan } = planned;
       const network = runNetwork(plan.operations, run);
-      return [{ run, job, plan, network, clocks: runClocks(network, run, potLives(plan)) }];
+      return [{ run, job, plan, network, clocks: runClocks(network, run, mixTimes(plan)) }];
     }),
   );
   /** jobs that run and are not read or planned yet */
@@ -83,8 +84,5 @@ export class RunBoards {
   }
 }
 
-/** min by product. */
-const potLives = ({ zones }: Plan): ReadonlyMap<string, number> =>
-  new Map(
-    zones.flatMap(({ build }) => build?.coats.flatMap(({ product, potLife }) => (potLife === null ? [] : [[product, potLife] as const])) ?? []),
-  );
+const mixTimes = ({ zones }: Plan): ReadonlyMap<string, MixTimes> =>
+  new Map(zones.flatMap(({ build }) => build?.coats.map((coat) => [coat.product, coat] as const) ?? []));

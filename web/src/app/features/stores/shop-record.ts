@@ -27,7 +27,7 @@ import { ShopEditor } from './shop-editor';
 const SETTLE = 300;
 const LEAST = 2;
 const MONTH = 30 * 24 * 3_600_000;
-const OF = { paint: 'paint', kit: 'used up', waste: 'waste' } as const;
+const OF = { paint: 'paint', kit: 'used up', waste: 'waste', drying: 'drying' } as const;
 
 /** What the shop's own record says: how long steps take here, how well plans foretell, and what was said of any job. */
 @Component({

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { byNeed, type RunClock } from '@lift-bare/core';
+import { byNeed, type Drying, type RunClock } from '@lift-bare/core';
 import { ShopNow } from '../../state/shop-now';
 import { clockView } from '../clock-text';
 import { Units } from '../units.service';
@@ -19,6 +19,9 @@ const QUIET = 15;
           @if (one.clock.where.length > 0) { <p class="where">{{ one.clock.where.join('; ') }}</p> }
         </div>
         <p class="time" role="timer">{{ one.view.time }}</p>
+        @if (one.clock.dries; as drying) {
+          <div class="taps"><button type="button" (click)="dried.emit({ drying, dry: true })">It is dry</button> <button type="button" (click)="dried.emit({ drying, dry: false })">Still wet</button></div>
+        }
         @if (one.view.state === 'missed' || one.view.state === 'closing') {
           <div class="taps">
             @if (one.view.state === 'missed' && one.clock.missed && !told().has(one.clock.id)) { <button type="button" class="first" (click)="missed.emit(one.clock)">Do it again: {{ units.text(one.clock.missed.says) }}</button> }
@@ -43,6 +46,8 @@ export class ClockList {
   /** windows that somebody has said are missed */
   readonly told = input.required<ReadonlySet<string>>();
   readonly missed = output<RunClock>();
+  /** somebody has looked whether it is dry */
+  readonly dried = output<{ readonly drying: Drying; readonly dry: boolean }>();
   readonly snoozed = output<{ readonly clock: RunClock; readonly minutes: number; readonly reason: string }>();
 
   protected readonly units = inject(Units);

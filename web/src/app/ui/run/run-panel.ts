@@ -1,7 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { CATALOGUE, clockAt, isToldMissed, remedyOf, runSteps, withOwnRows, type Run, type RunClock, type RunStep } from '@lift-bare/core';
+import {
+  CATALOGUE,
+  clockAt,
+  isToldMissed,
+  remedyOf,
+  runSteps,
+  withOwnRows,
+  type Drying,
+  type Run,
+  type RunClock,
+  type RunStep,
+} from '@lift-bare/core';
 import { shopFeature } from '../../state/shop.reducer';
 import { RunBoards, type RunBoard } from '../../state/run-boards';
 import { RunLog } from '../../state/run-log';
@@ -92,6 +103,11 @@ export class RunPanel {
   protected missed({ run }: RunBoard, { id, missed, title }: RunClock): void {
     this.log.say(run.job, { what: 'missed', clock: id, remedy: missed?.kind ?? null }, missed?.says ?? '');
     this.toasts.say(`Written down: the window of ${title} was missed.`);
+  }
+
+  protected dried({ run }: RunBoard, { drying, dry }: { readonly drying: Drying; readonly dry: boolean }): void {
+    const id = this.log.say(run.job, { what: 'dried', ...drying, dry });
+    this.toasts.say(`${dry ? 'Dry' : 'Still wet'}: ${drying.item}`, { label: 'Take back', run: () => this.log.takeBack(run.job, id) });
   }
 
   /** What mends windows that were missed and has not been done yet. */
