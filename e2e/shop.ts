@@ -1,4 +1,4 @@
-import { request, test as base } from '@playwright/test';
+import { test as base } from '@playwright/test';
 import { OwnServer } from './own-server.ts';
 
 const FIRST_PORT = 4191;
@@ -9,9 +9,9 @@ const FIRST_PORT = 4191;
  */
 export const test = base.extend<object, { readonly shop: OwnServer }>({
   shop: [
-    async ({}, use, { parallelIndex }) => {
+    async ({ playwright }, use, { parallelIndex }) => {
       const shop = new OwnServer(FIRST_PORT + parallelIndex);
-      const asking = await request.newContext();
+      const asking = await playwright.request.newContext();
       await shop.start(asking);
       await asking.dispose();
       await use(shop);

@@ -48,13 +48,14 @@ const MOST_PACES = 2000;
 /** Rewrites how long the steps of a job took. */
 export async function keepPaces(manager: EntityManager, jobId: string, paces: readonly PaceRecord[]): Promise<void> {
   await manager.delete(PaceEntity, { jobId });
-  for (const { job: _, ...pace } of paces) await manager.upsert(PaceEntity, { jobId, ...pace }, ['jobId', 'kind', 'at']);
+  for (const { kind, tool, access, planned, done, at } of paces)
+    await manager.upsert(PaceEntity, { jobId, kind, tool, access, planned, done, at }, ['jobId', 'kind', 'at']);
 }
 
 /** Rewrites what a job took of its products. */
 export async function keepUses(manager: EntityManager, jobId: string, uses: readonly UseRecord[]): Promise<void> {
   await manager.delete(UseEntity, { jobId });
-  for (const { job: _, ...use } of uses) await manager.insert(UseEntity, { jobId, ...use });
+  for (const { of, product, planned, done, at } of uses) await manager.insert(UseEntity, { jobId, of, product, planned, done, at });
 }
 
 /** The newest rows of jobs that still are, but for one. */
