@@ -18,6 +18,7 @@ import { reasonOf } from './problems/error-words.ts';
 import type { Settings } from './settings.ts';
 import { BenchStore } from './store/bench-store.ts';
 import { withExperience } from './store/experience.ts';
+import { copyOnThread } from './store/copy-on-thread.ts';
 import { FileStore } from './store/file-store.ts';
 import { Health } from './store/health.ts';
 import { JobStore } from './store/job-store.ts';
@@ -40,7 +41,7 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
   const logger = pino({ level: process.env['LIFT_BARE_LOG'] ?? 'warn' });
   const realTime = (): Date => new Date();
   const folder = takeFolder(settings.data);
-  const { database, backups } = await openShop(folder, realTime);
+  const { database, backups } = await openShop(folder, realTime, copyOnThread(new URL('./store/copy-database.js', import.meta.url)));
   const jobs = new JobStore(database, realTime);
   const shop = new ShopStore(database);
   if (await seedDemo(jobs, shop)) console.log('Loaded the demo shop with its jobs.');

@@ -1,6 +1,7 @@
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Sqlite from 'better-sqlite3';
+import { copyDatabase, type CopyDatabase } from './copy-database.ts';
 import { inspect } from './shop-folder.ts';
 import { toDrop } from './rotation.ts';
 
@@ -16,9 +17,6 @@ export interface Backup {
 export type BackupReason = 'timed' | 'asked' | 'migration' | 'restore';
 const NAME = /^(?<stamp>\d{8}T\d{6})-(?<why>timed|asked|migration|restore)\.sqlite$/;
 
-/** Pages of 4 kB that are copied between two looks at what else there is to do. */
-const PAGES = 500;
-
 /** Copies of the whole shop in a folder of their own. */
 export class Backups {
   constructor(
@@ -26,6 +24,7 @@ export class Backups {
     /** the database that is copied */
     private readonly file: string,
     private readonly now: () => Date,
+    private readonly copy: CopyDatabase = copyDatabase,
   ) {}
 
   /** Newest first. */
@@ -40,21 +39,15 @@ export class Backups {
       .sort((a, b) => (a.at < b.at ? 1 : -1));
   }
 
-  /** Copies so many pages at a time while everything else goes on; the copy gets its name once it is whole. Old timed copies go. */
+  /** Copies while everything else goes on; the copy gets its name once it is whole. Old timed copies go. */
   async make(why: BackupReason): Promise<Backup> {
     mkdirSync(this.folder, { recursive: true, mode: 0o700 });
     const name = this.nameFor(why);
     const part = join(this.folder, `${name}.part`);
-    const database = new Sqlite(this.file, { readonly: true });
     try {
-      // One view of it for the whole copy: else each write of somebody would begin it anew, and in a busy shop it would never end.
-      database.exec('BEGIN');
-      database.prepare('SELECT count(*) FROM sqlite_master').get();
-      await database.backup(part, { progress: () => PAGES });
-      asOneFile(part);
+      await this.copy({ file: this.file, part });
       renameSync(part, join(this.folder, name));
     } finally {
-      database.close();
       rmSync(part, { force: true });
     }
     const timed = this.list().filter((one) => one.why === 'timed');
@@ -69,13 +62,6 @@ export class Backups {
   private nameFor(why: BackupReason): string {
     return `${this.now().toISOString().replace(/[-:]/g, '').slice(0, 15)}-${why}.sqlite`;
   }
-}
-
-/** A copy stands alone: nothing of it in a log beside it. */
-function asOneFile(file: string): void {
-  const copy = new Sqlite(file);
-  copy.pragma('journal_mode = DELETE');
-  copy.close();
 }
 
 /** What is in a copy, to be looked at before it is taken back. */
