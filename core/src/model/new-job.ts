@@ -1,7 +1,5 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { degC, m2, percent, um } from '../units/quantities.ts';
-import type { CoatingId } from './ids.ts';
-import { JOB_FORMAT, type Condition, type Job, type Layer, type Part, type Zone } from './job.ts';
+import { degC, m2, percent } from '../units/quantities.ts';
+import { JOB_FORMAT, type Condition, type Job, type Part, type Zone } from './job.ts';
 
 /** Where new ids come from; the core has no random source of its own. */
 export type NewId = () => string;
@@ -50,16 +48,6 @@ export const CLEAN: Condition = {
   tar: 'not-tested',
   crosscut: null,
 };
-
-export const newLayer = (coating: CoatingId, newId: NewId): Layer => ({
-  id: newId(),
-  coating,
-  thickness: um(CATALOGUE.coatings[coating].typicalFilm.value),
-  state: 'sound',
-  origin: 'unknown',
-  name: '',
-  colour: '',
-});
 
 export const newZone = (name: string, newId: NewId): Zone => ({
   id: newId(),

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { BenchEvent, readWith } from '@lift-bare/core';
+import { BenchEvent, readWith } from '@lift-bare/core/before-planning';
 import type { Queued } from './bench.actions';
 import { OWN_CLOCK, type ShopTime } from './shop-time';
 

@@ -1,5 +1,6 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { foldRun, foldTimer, NO_EXPERIENCE, type BenchEvent, type Experience, type Reading, type Run, type SectionTimer } from '@lift-bare/core';
+import type { BenchEvent, Experience, Reading, Run, SectionTimer } from '@lift-bare/core';
+import { foldRun, foldTimer, NO_EXPERIENCE } from '@lift-bare/core/before-planning';
 import type { RefusedEvent } from '../api/bench-api';
 import { BenchActions, type Queued } from './bench.actions';
 import { isoOf, OWN_CLOCK, toShop, type ShopTime } from './shop-time';

@@ -1,5 +1,6 @@
 import { inject, Injectable } from '@angular/core';
-import { readJob, readWith, Shop, type Job } from '@lift-bare/core';
+import type { Job } from '@lift-bare/core';
+import { readJob, readWith, Shop } from '@lift-bare/core/before-planning';
 import { map, type Observable } from 'rxjs';
 import { LocalStore } from './local-store';
 

@@ -1,4 +1,5 @@
-import { mergeDocuments, readJob, readWith, Shop, type Clash, type Job } from '@lift-bare/core';
+import type { Clash, Job } from '@lift-bare/core';
+import { mergeDocuments, readJob, readWith, Shop } from '@lift-bare/core/before-planning';
 
 /** Two changes of one document as one; where they clash, mine stands until it is settled. */
 export interface MergedDocument<T> {

@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { withRun, type Job } from '@lift-bare/core';
+import type { Job } from '@lift-bare/core';
+import { withRun } from '@lift-bare/core/before-planning';
 import { catchError, debounceTime, forkJoin, map, of, switchMap, type Observable } from 'rxjs';
 import { Api, type JobSummary } from '../api/api';
 import { NOT_YET, ScheduleClient, type ScheduleState } from '../workers/schedule-client';

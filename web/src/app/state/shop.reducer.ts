@@ -1,5 +1,6 @@
 import { createFeature, createReducer, on } from '@ngrx/store';
-import { DEFAULT_SHOP, type Shop } from '@lift-bare/core';
+import type { Shop } from '@lift-bare/core';
+import { DEFAULT_SHOP } from '@lift-bare/core/before-planning';
 import { ShopActions } from './shop.actions';
 
 export interface ShopState {

@@ -14,6 +14,7 @@ const clock = (more: Partial<RunClock>): RunClock => ({
   opens: NOW + 30 * MINUTE,
   closes: NOW + 300 * MINUTE,
   missed: { kind: 'key', says: 'Key again' },
+  dries: null,
   ...more,
 });
 
@@ -42,4 +43,15 @@ test('a mix is in use until it is not', () => {
   const mix = clock({ what: 'pot-life', after: 'Epoxy', opens: NOW - 60 * MINUTE, missed: null });
   expect(clockView(mix, NOW)).toMatchObject({ name: 'Mix is usable', word: 'in use', line: 'usable until 17:00' });
   expect(clockView({ ...mix, closes: NOW - MINUTE }, NOW).line).toBe('Epoxy was usable until 11:59: mix anew');
+});
+
+test('what dries is called so, and a mix says from when it may be used', () => {
+  const drying = { work: 'dry', item: 'Dry at once', planned: 20, own: 1 };
+  expect(clockView(clock({ what: 'alone', closes: null, dries: drying }), NOW).name).toBe('Dries');
+  const mix = clock({ what: 'induction', after: 'Two-pack epoxy primer', closes: null });
+  expect(clockView(mix, NOW)).toMatchObject({
+    name: 'Mix stands before use',
+    line: expect.stringMatching(/^Two-pack epoxy primer may be used from/),
+  });
+  expect(clockView(mix, NOW + 31 * MINUTE).line).toBe('Two-pack epoxy primer has stood long enough');
 });

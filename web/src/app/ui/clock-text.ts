@@ -20,7 +20,7 @@ export function clockView(clock: RunClock, now: number): ClockView {
   const { state, left } = clockAt(clock, now);
   return {
     state,
-    name: CLOCK_NAMES[clock.what],
+    name: clock.dries ? 'Dries' : CLOCK_NAMES[clock.what],
     word: clock.what === 'pot-life' && state !== 'missed' ? 'in use' : CLOCK_STATES[state],
     time: left === null ? '' : leftText(left),
     line: lineOf(clock, state, now),
@@ -29,6 +29,7 @@ export function clockView(clock: RunClock, now: number): ClockView {
 
 function lineOf({ what, title, after, opens, closes, missed }: RunClock, state: ClockState, now: number): string {
   const at = (time: number): string => timeFrom(time, now);
+  if (what === 'induction') return state === 'runs' ? `${after} may be used from ${at(opens)}` : `${after} has stood long enough`;
   if (what === 'pot-life')
     return state === 'missed' ? `${after} was usable until ${at(closes ?? now)}: mix anew` : `usable until ${at(closes ?? now)}`;
   if (state === 'missed') return `${title} was due by ${at(closes ?? now)}.${missed ? ` ${missed.says}.` : ''}`;

@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { daySheets, gapText, shortTime, spanText, timeFrom, type Day, type Schedule, type ScheduledWindow } from '@lift-bare/core';
+import type { Day, Schedule, ScheduledWindow } from '@lift-bare/core';
+import { daySheets, gapText, shortTime, spanText, timeFrom } from '@lift-bare/core/before-planning';
 import { isSameDay } from 'date-fns';
 import { benchFeature } from '../state/bench.reducer';
 import { SHOP_NOT_YET, ShopSchedule } from '../state/shop-schedule';

@@ -1,6 +1,7 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { convert, DIMENSIONS, formatHands, formatMinutes, formatQuantity, localise, lowerFirst, unitSign, type DimensionName } from '@lift-bare/core';
+import type { DimensionName } from '@lift-bare/core';
+import { convert, DIMENSIONS, formatHands, formatMinutes, formatQuantity, localise, lowerFirst, unitSign } from '@lift-bare/core/before-planning';
 import { ShopActions } from '../state/shop.actions';
 import { shopFeature } from '../state/shop.reducer';
 
