@@ -14,8 +14,26 @@ module.exports = {
     {
       name: 'core-by-its-door',
       severity: 'error',
+      comment: 'the whole, or what is needed before anything is planned',
       from: { path: '^(web|server)/' },
-      to: { path: '^core/', pathNot: '^core/(dist/index|src/index|package.json)' },
+      to: { path: '^core/', pathNot: '^core/((dist|src)/(index|before-planning)|package.json)' },
+    },
+    {
+      name: 'before-planning-is-light',
+      severity: 'error',
+      comment: 'the first page loads nothing of the planner',
+      from: { path: '^core/src/before-planning' },
+      to: { path: '^core/src/(rules|way|sequence|catalogue|chemical|build|sheet|safety|choice|plan-job)', reachable: true },
+    },
+    {
+      name: 'early-state-by-the-light-door',
+      severity: 'error',
+      comment: 'one value from the whole core in what every page loads brings all of it',
+      from: {
+        path: '^web/src/app/(app.config|root|ui/(units.service|toast|today)|features/jobs/jobs-page|state/(bench.reducer|bench-queue|bench.effects|job.reducer|job.effects|shop.reducer|shop.effects|local-copies|merged|photo-queue))',
+        pathNot: 'spec',
+      },
+      to: { path: '^core/(dist|src)/index', dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'features-apart',

@@ -1,4 +1,4 @@
-/** The only door of the core. */
+/** The door of the core; before-planning.ts is the small one, for what every page loads. */
 export * from './units/quantities.ts';
 export { DIMENSIONS, type Dimension, type DimensionName, type UnitSystem } from './units/dimensions.ts';
 export { parseQuantity, convert, type Parsed } from './units/parse-quantity.ts';
