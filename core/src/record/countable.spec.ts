@@ -2,6 +2,7 @@ import { OPERATIONS, PLAN, runOf, said, TRAILER } from '../../testing/run-sample
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import type { UseRecord } from '../model/pace.ts';
+import { RunEntry } from '../model/run.ts';
 import { NO_EXPERIENCE } from '../model/test-patch.ts';
 import { planJob } from '../plan-job.ts';
 import { countables, type Countable } from './countable.ts';
@@ -58,4 +59,18 @@ test('discs of a way off are whole ones, of which the shop takes as many more, a
   const [before, after] = [PLAN, plan].map((own) => supplyOf(own).filter((supply) => supply.name === name));
   expect(after?.map(({ quantity }) => quantity)).toEqual(before?.map(({ quantity }) => Math.ceil(quantity * learnPace(uses).factor)));
   expect(after?.every(({ material }, i) => material > (before?.[i]?.material ?? Infinity))).toBe(true);
+});
+
+test.each([
+  ['amount', -0.1, 'must be 0 or more'],
+  ['amount', 1_000_001, 'must be 1,000,000 at most'],
+  ['amount', Number.NaN, 'needs a number'],
+  ['planned', -1, /0/],
+  ['planned', 1_000_001, /1000000/],
+  ['own', 0, /0/],
+] as const)('%s of %d is refused where it is', (field, value, reason) => {
+  const entry = { what: 'counted', operation: 'a', ...kit, amount: 1, [field]: value };
+  expect(RunEntry.safeParse({ what: 'counted', operation: 'a', ...kit, amount: 0 }).success).toBe(true);
+  expect(RunEntry.safeParse({ ...entry, [field]: field === 'own' ? 0.01 : 1_000_000 }).success).toBe(true);
+  expect(RunEntry.safeParse(entry).error?.issues).toMatchObject([{ path: [field], message: expect.stringMatching(reason) }]);
 });

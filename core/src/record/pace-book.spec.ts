@@ -1,5 +1,7 @@
+import { operationOf } from '../../testing/run-sample.ts';
 import type { PaceRecord } from '../model/pace.ts';
 import { learnPace } from './learn-pace.ts';
+import { mannerOf } from './own-pace.ts';
 import { paceBook, pacesByManner } from './pace-book.ts';
 
 const record = (tool: string, access: string, ratio: number, i: number): PaceRecord => ({
@@ -51,4 +53,25 @@ test('each manner of the record is told once', () => {
     ['pad', 'tube', 1],
     ['sander', 'flat', 2],
   ]);
+});
+
+test('work is told by its tool and place, a coat by product and gun, what is done once for the job by neither', () => {
+  const [tool, coat, kit] = [operationOf('strip-tool'), operationOf('coat'), operationOf('check-kit')];
+  expect(mannerOf(tool)).toEqual({ kind: 'strip-tool', tool: tool.contact?.name, access: tool.faces[0]?.access });
+  expect(tool.contact?.name).toMatch(/disc|sand/);
+  expect(mannerOf(coat)).toEqual({ kind: 'coat', tool: `${coat.coat?.name}, ${coat.coat?.apply}`, access: expect.stringMatching(/flat|tube/) });
+  expect(mannerOf(kit)).toEqual({ kind: 'check-kit', tool: '', access: '' });
+});
+
+test('the place is that of most of the hands', () => {
+  const coat = operationOf('coat');
+  const [face] = coat.faces;
+  const faces = face
+    ? [
+        { ...face, hand: 5, access: 'tube' },
+        { ...face, hand: 9, access: 'flat' },
+        { ...face, hand: 6, access: 'edge' },
+      ]
+    : [];
+  expect(mannerOf({ ...coat, faces }).access).toBe('flat');
 });

@@ -2,9 +2,10 @@ import { ISSUED, PLAN, runOf, said, START, TRAILER, worked } from '../../testing
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import { ProductId } from '../model/ids.ts';
-import { Job, type Zone } from '../model/job.ts';
+import { Job, type Layer, type Zone } from '../model/job.ts';
 import { DefectKind } from '../model/run.ts';
 import { planJob } from '../plan-job.ts';
+import { um } from '../units/quantities.ts';
 import { DEFECTS } from './defect-causes.ts';
 import { foldRun, type Run } from './fold-run.ts';
 import { repairId, withRepair, type Failed } from './repair-zone.ts';
@@ -85,4 +86,27 @@ test('steps that were done before the repair was planned are open for it, what i
   expect(
     runSteps(runNetwork(PLAN.operations, runOf(...events)), runOf(...events), Number.MAX_SAFE_INTEGER).every(({ state }) => state === 'done'),
   ).toBe(true);
+});
+
+test('old layers that were kept lie under the new films, and keep what was said of them', () => {
+  const layer = (id: string): Layer => ({ id, coating: 'e-coat', thickness: um(20), state: 'sound', origin: 'factory', name: '', colour: '' });
+  const over = (target: Zone['target']): Job => ({
+    ...TRAILER,
+    parts: TRAILER.parts.map((part) => ({
+      ...part,
+      zones: part.zones.map((zone) =>
+        zone.id === painted.zone
+          ? { ...zone, target, stack: ['low', 'mid', 'top'].map(layer), condition: { ...zone.condition, lead: 'present', contamination: ['grease'] } }
+          : zone,
+      ),
+    })),
+  });
+  const mended = (target: Zone['target']) => repairIn(withRepair(over(target), failed('runs'), 0.05));
+  const old = (target: Zone['target']) => mended(target)?.stack.flatMap(({ id, coating }) => (coating === 'e-coat' ? [id] : []));
+  expect(old({ kind: 'keep' })).toEqual(['low', 'mid', 'top']);
+  expect(old({ kind: 'down-to', layer: 'mid' })).toEqual(['low', 'mid']);
+  expect(old({ kind: 'bare' })).toEqual([]);
+  expect(mended({ kind: 'keep' })?.condition).toMatchObject({ lead: 'present', contamination: [] });
+  expect(mended({ kind: 'bare' })?.condition.lead).toBe('lab-clear');
+  expect(repairIn(withRepair(TRAILER, failed('corrosion'), 0.05))?.condition.rustGrade).toBe('C');
 });
