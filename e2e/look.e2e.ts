@@ -88,3 +88,29 @@ for (const view of VIEWS) {
     expect(troubles).toEqual([]);
   });
 }
+
+/** What has the keyboard, where nothing round it shows that; null: something does, or the page itself has it. */
+const withoutRing = (): string | null => {
+  const focused = document.activeElement;
+  if (!focused || focused === document.body) return null;
+  const picker = focused.closest('.ant-select')?.querySelector('.ant-select-selector');
+  const ringed = [focused, focused.parentElement, focused.parentElement?.parentElement, picker].some((box) => {
+    const style = box && getComputedStyle(box);
+    return style && ((style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) > 0) || style.boxShadow !== 'none');
+  });
+  return ringed ? null : `${focused.tagName} ${focused.textContent.trim().slice(0, 30)}`;
+};
+
+test('whatever the keyboard comes to shows that it has it', async ({ page }) => {
+  for (const view of ['/', '/shop/figures', '/jobs/demo-1/intake?zone=tug-27', '/jobs/demo-1/run-sheet', '/bench']) {
+    await page.goto(view);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const unseen = new Set<string>();
+    for (let stop = 0; stop < 45; stop++) {
+      await page.keyboard.press('Tab');
+      const without = await page.evaluate(withoutRing);
+      if (without !== null) unseen.add(without);
+    }
+    expect([view, [...unseen]]).toEqual([view, []]);
+  }
+});

@@ -7,6 +7,12 @@ test.each<[string, TinCode | null]>([
   [']d2010950110153000317140704' + '10AB-123', { batch: 'AB-123', expires: '2014-07-04' }],
   [']C110AB-123\u001d17270331', { batch: 'AB-123', expires: '2027-03-31' }],
   ['\u001d0109501101530003' + '21S/N 7\u001d10L4711', { batch: 'L4711', expires: null }],
+  // Each element of fixed length ends where the next begins.
+  ['01095011015300031527033110L4711', { batch: 'L4711', expires: '2027-03-31' }],
+  ['1125010110L4711', { batch: 'L4711', expires: null }],
+  ['20011725063010L4711', { batch: 'L4711', expires: '2025-06-30' }],
+  ['310300125010L4711', { batch: 'L4711', expires: null }],
+  ['00340123450000000018' + '10L4711', { batch: 'L4711', expires: null }],
   ['(15)270200(10)7', { batch: '7', expires: '2027-02-28' }],
   ['(15)280200(10)7', { batch: '7', expires: '2028-02-29' }],
   ['(17)271331(10)7', { batch: '7', expires: null }],

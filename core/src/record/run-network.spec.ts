@@ -3,6 +3,7 @@ import { ISSUED, networkIn, operationOf, OPERATIONS, PLAN, runOf, said, TRAILER,
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
 import type { BenchEvent } from '../model/bench.ts';
+import { RunEntry } from '../model/run.ts';
 import { NO_EXPERIENCE } from '../model/test-patch.ts';
 import { planJob } from '../plan-job.ts';
 import { planSchedule } from '../schedule/plan-schedule.ts';
@@ -62,4 +63,16 @@ test('what dries may go on once it is seen dry, not before where it is seen wet,
     expect(own.wait).toBeCloseTo((OPERATIONS[i]?.wait ?? 0) * (is ? factor : 1), 9);
     expect(own.drying?.factor).toBe(is && own.wait > 0 ? factor : undefined);
   }
+});
+
+test.each([
+  ['planned', 0, /0/],
+  ['own', 0, /0/],
+  ['item', '', /1/],
+  ['item', 'x'.repeat(121), /120/],
+  ['dry', 'yes', /boolean/],
+] as const)('%s of %p is refused where it is', (field, value, reason) => {
+  const entry = { what: 'dried', work: 'a', item: 'D', planned: 0.1, own: 0.1, dry: true };
+  expect(RunEntry.safeParse(entry).success).toBe(true);
+  expect(RunEntry.safeParse({ ...entry, [field]: value }).error?.issues).toMatchObject([{ path: [field], message: expect.stringMatching(reason) }]);
 });
