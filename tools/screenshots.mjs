@@ -45,9 +45,8 @@ async function runTrailer(page) {
   await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-3/run-sheet`);
   await page.getByRole('button', { name: 'Start the job' }).click();
   await page.getByText('as “Horsebox trailer”').waitFor();
-  await page.waitForTimeout(500);
-  const { timers } = await call('timers');
-  const { plan } = timers.find(({ id }) => id === 'demo-3').events[0].run;
+  const started = async () => (await call('timers')).timers.find(({ id }) => id === 'demo-3') ?? page.waitForTimeout(200).then(started);
+  const { plan } = (await started()).events[0].run;
   const until = plan.works.find(({ kind }) => kind === 'rinse-acid');
   let at = Date.now() - 150 * 60_000;
   const event = (run, note = '') => ({

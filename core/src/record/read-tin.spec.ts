@@ -27,6 +27,23 @@ test.each<[string, TinCode | null]>([
   ['x'.repeat(61), null],
 ])('%s', (text, expected) => expect(readTin(text, 2026)).toEqual(expected));
 
+/** Figures behind each identifier of fixed length; GS1 General Specifications, 7.8.5, from memory. */
+test.each([
+  ['00 goods in a unit', ['00'], 18],
+  ['trade items', ['01', '02', '03'], 14],
+  ['the fourth', ['04'], 16],
+  ['dates', ['11', '12', '13', '14', '15', '16', '17', '18', '19'], 6],
+  ['a variant', ['20'], 2],
+  ['measures, with the two figures of their kind', ['31', '32', '33', '34', '35', '36'], 8],
+  ['places, with the figure of their kind', ['41'], 14],
+])('%s: the batch begins right behind', (_, identifiers, figures) => {
+  for (const id of identifiers) {
+    const whole = `${id}${'250101'.padEnd(figures, '0').slice(0, figures)}10L4711`;
+    expect([id, readTin(whole, 2026)?.batch]).toEqual([id, 'L4711']);
+    expect([id, readTin(whole.replace(id, `${id}0`), 2026)?.batch]).not.toEqual([id, 'L4711']);
+  }
+});
+
 /** The rule of the century: 51 years on and more are the last one, 50 back and more the next. */
 test.each([
   [26, 2026, '2026'],
