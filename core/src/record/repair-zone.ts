@@ -1,4 +1,4 @@
-import { CLEAN } from '../model/new-job.ts';
+import { CLEAN, newZone } from '../model/new-job.ts';
 import type { BuildPlan } from '../model/build.ts';
 import type { CoatingId, ProductId } from '../model/ids.ts';
 import type { Job, Layer, Zone } from '../model/job.ts';
@@ -83,26 +83,17 @@ function repairOf(zone: Zone, { id, kind, build, area, down }: Wanted): Zone {
     rustGrade: RUST[kind] ?? ('none' as const),
   };
   return {
-    ...zone,
-    id,
-    name: `${zone.name}, mended: ${DEFECT_NAMES[kind]}`.slice(0, 80),
+    ...newZone(`${zone.name}, mended: ${DEFECT_NAMES[kind]}`.slice(0, 80), () => id),
+    ...reachedAs(zone),
     shape: { kind: 'entered', area: m2(area) },
     stack: [...stays, ...films],
     condition,
-    edgeLength: null,
-    creviceArea: null,
     target: down === 'bare' || !first ? { kind: 'bare' } : down === 'surface' ? { kind: 'keep' } : { kind: 'down-to', layer: first.id },
-    choice: null,
-    tests: [],
-    lay: null,
-    blast: null,
-    finds: [],
-    filling: null,
-    patches: [],
-    system: null,
-    leftOut: [],
   };
 }
+
+/** How it lies, and what is laid on it with what. */
+const reachedAs = ({ orientation, access, films, laidWith, sides, moisture }: Zone) => ({ orientation, access, films, laidWith, sides, moisture });
 
 const CLEARED = { lead: 'lab-clear', chromate: 'lab-clear', asbestos: 'lab-clear', organotin: 'lab-clear', tar: 'lab-clear' } as const;
 const RUST: Readonly<Partial<Record<DefectKind, Zone['condition']['rustGrade']>>> = { 'flash-rust': 'B', corrosion: 'C' };
