@@ -107,7 +107,7 @@ async function oneDay(page) {
 
 /** Views of the demo data, 1280 x 800: file name, address, theme and what is done first. */
 const VIEWS = [
-  ['jobs', '/'],
+  ['jobs', '/', { wait: 9000 }],
   ['intake', '/jobs/demo-1/intake?zone=tug-6'],
   ['way-off', '/jobs/demo-1/way-off?zone=tug-22'],
   ['whole-job', '/jobs/demo-1/way-off', { wait: 2500 }],
