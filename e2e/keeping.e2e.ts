@@ -40,6 +40,8 @@ test('another screen follows; what both change without knowing of each other is 
   const two = await context.newPage();
   await one.goto('/jobs/demo-2/intake');
   await two.goto('/jobs/demo-2/intake');
+  // A tab that opens while another one types takes up what that has not saved yet.
+  await saved(two);
   await field(one, 'Notes').fill('from one');
   await saved(one);
   await expect(field(two, 'Notes')).toHaveValue('from one');

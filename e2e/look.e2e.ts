@@ -62,6 +62,7 @@ for (const view of VIEWS) {
     await page.goto(view);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     if (view.startsWith('/jobs/')) await expect(page.locator('footer')).toContainText('Cost');
+    if (view === '/week') await expect(page.locator('lb-day-sheet h2')).toBeVisible({ timeout: 30_000 });
     const byDay = new AxeBuilder({ page });
     // By night the same page has other colours, and nothing else.
     const byNight = new AxeBuilder({ page }).withRules('color-contrast');
@@ -71,7 +72,7 @@ for (const view of VIEWS) {
     ] as const) {
       await page.evaluate(wear, theme);
       // What comes up a moment later has the colours of neither state meanwhile; what is wrong stays so.
-      await expect.poll(() => seriousIn(axe, theme)).toEqual([]);
+      await expect.poll(() => seriousIn(axe, theme), { timeout: 45_000 }).toEqual([]);
     }
     for (const [width, height] of [
       [1280, 800],

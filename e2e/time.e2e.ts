@@ -75,7 +75,10 @@ test('the shop week has all jobs, each with its day, and the sheet of one day na
     });
   await page.getByRole('button', { name: 'By person' }).click();
   await expect(page.locator('.names')).toContainText('A. R.');
-  await page.getByRole('group', { name: 'Day' }).getByRole('button').nth(1).click();
+  await expect(page.locator('lb-day-sheet section')).toHaveCount(1);
+  await page.getByRole('button', { name: 'All days' }).click();
+  await expect(page.locator('lb-day-sheet section').nth(3)).toBeVisible();
+  await page.getByRole('group', { name: 'Day' }).getByRole('button').nth(2).click();
   await expect(page.locator('lb-day-sheet section')).toHaveCount(1);
 });
 

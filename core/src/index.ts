@@ -200,7 +200,7 @@ export {
 export { CLOCK_NAMES, CLOCK_STATES } from './record/clock-words.ts';
 export { isChecked, runSteps, type RunStep, type StepState } from './record/run-steps.ts';
 export { DEFECT_NAMES, entryText } from './record/entry-words.ts';
-export { PaceRecord, PaceSetAside, UseRecord } from './model/pace.ts';
+export { PaceRecord, PaceSetAside, useKey, UseRecord, UseSetAside } from './model/pace.ts';
 export { learnPace, type Pace } from './record/learn-pace.ts';
 export { pacesByManner } from './record/pace-book.ts';
 export { foretold, type Foretold } from './record/foretold.ts';

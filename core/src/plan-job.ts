@@ -13,6 +13,7 @@ import { checkAir } from './safety/check-air.ts';
 import { checkPlace } from './safety/check-place.ts';
 import { checkPeople } from './safety/check-people.ts';
 import { atOwnDrying, atOwnPace } from './record/own-pace.ts';
+import { withoutSetAside } from './record/own-use.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
@@ -20,7 +21,8 @@ import { rememberZone } from './way/remember-zone.ts';
 import { weighAlike } from './way/weigh-alike.ts';
 
 /** The whole pipeline: facts, ways off, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
-export function planJob(job: Job, shop: Shop, catalogue: Catalogue): Plan {
+export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
+  const shop = withoutSetAside(profile);
   const rows = withOwnRows(catalogue, shop.ownRows);
   const weigh = weighAlike(rows);
   const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows, weigh));

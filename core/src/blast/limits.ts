@@ -27,16 +27,21 @@ const DRY_ICE: BlastLimit = { ...CARE, pressure: null, reason: 'Dry ice does not
 
 /**
  * Pressure, distance and angle by material and thickness. Common practice, no source: sheet under 1 mm soft medium up to 2.8 bar, to 1.5 mm fine mineral
- * up to 3.5, light alloy soft medium up to 2, glass fibre soda up to 2.8 from 45 to 60 cm, over 3 mm free. Between 1.5 and 3 mm: model assumption.
+ * up to 3.5, light alloy soft medium up to 2, glass fibre soda and carbon soft medium up to 2.8 from 45 to 60 cm, over 3 mm free. Between 1.5 and 3 mm: model assumption.
  */
 export function blastLimit(zone: ZoneFacts, medium: Pick<Medium, 'id'>): BlastLimit {
   const { thickness } = zone.part;
   if (zone.substrate.id === 'aluminium-cast' && medium.id === 'blast.glass-bead') return BEAD_ON_CASTING;
   if (medium.id === 'blast.dry-ice' && onMetal(zone)) return DRY_ICE;
   if (onGroup(zone, 'light')) return { ...CARE, pressure: 2, reason: 'Light alloy: soft medium up to 2 bar.' };
-  if (onGroup(zone, 'composite') && zone.substrate.id !== 'carbon-epoxy')
-    return { pressure: 2.8, distance: [0.45, 0.6], angle: [30, 45], reason: 'Glass fibre: soda up to 2.8 bar, 45 to 60 cm off.' };
-  if (onGroup(zone, 'composite', 'plastic-amorphous', 'plastic-olefin', 'plastic-other', 'zinc'))
+  if (onGroup(zone, 'composite'))
+    return {
+      pressure: 2.8,
+      distance: [0.45, 0.6],
+      angle: [30, 45],
+      reason: `${zone.substrate.id === 'carbon-epoxy' ? 'Carbon: soft medium' : 'Glass fibre: soda'} up to 2.8 bar, 45 to 60 cm off.`,
+    };
+  if (onGroup(zone, 'plastic-amorphous', 'plastic-olefin', 'plastic-other', 'zinc'))
     return { ...CARE, pressure: 2.8, reason: `${zone.substrate.name}: soft medium up to 2.8 bar.` };
   if (!onMetal(zone)) return { ...CARE, pressure: 2.8, reason: `${zone.substrate.name}: soft medium up to 2.8 bar.` };
   if (thickness < 1) return { ...CARE, pressure: 2.8, reason: `Sheet of ${thickness} mm: soft medium up to 2.8 bar, 30 to 45 cm off, 30 to 45°.` };

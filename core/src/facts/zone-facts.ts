@@ -8,6 +8,7 @@ import type { SubstrateId } from '../model/ids.ts';
 import type { Feature, Job, Layer, Part, Place, Service, Zone } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { mayHoldAsbestos, mayHoldChromate, mayHoldLead, mayHoldOrganotin, mayHoldTar } from './suspicion.ts';
+import { withoutSetAside } from '../record/own-use.ts';
 import { paceBook, type PaceBook } from '../record/pace-book.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
 
@@ -49,7 +50,8 @@ export interface ZoneFacts {
   readonly paces: PaceBook;
 }
 
-export function gatherFacts(job: Job, shop: Shop, catalogue: Catalogue): ZoneFacts[] {
+export function gatherFacts(job: Job, profile: Shop, catalogue: Catalogue): ZoneFacts[] {
+  const shop = withoutSetAside(profile);
   const paces = paceBook(shop.experience.paces, shop.paceSetAside);
   return job.parts.flatMap((part, p) =>
     part.zones.map((zone, z) => ({ ...zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z]), paces })),

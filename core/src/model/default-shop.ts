@@ -61,5 +61,6 @@ export const DEFAULT_SHOP: Shop = {
   avoid: [],
   ownRows: [],
   paceSetAside: {},
+  useSetAside: {},
   experience: NO_EXPERIENCE,
 };

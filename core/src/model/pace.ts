@@ -24,6 +24,15 @@ export const UseRecord = z.strictObject({
 });
 export type UseRecord = z.infer<typeof UseRecord>;
 
+const reason = z.string().trim().min(1, 'needs a reason').max(200, 'at most 200 characters');
+
 /** Kinds whose learned pace is not used, each with its reason. */
-export const PaceSetAside = z.partialRecord(OperationKind, z.string().trim().min(1, 'needs a reason').max(200, 'at most 200 characters'));
+export const PaceSetAside = z.partialRecord(OperationKind, reason);
 export type PaceSetAside = z.infer<typeof PaceSetAside>;
+
+/** What it is of, and its name: by this what was learned of it is set aside. */
+export const useKey = ({ of, product }: Pick<UseRecord, 'of' | 'product'>): string => `${of} ${product}`;
+
+/** Paint, kit, waste and drying whose own use is not used, each with its reason. */
+export const UseSetAside = z.record(z.string().min(1).max(130), reason);
+export type UseSetAside = z.infer<typeof UseSetAside>;

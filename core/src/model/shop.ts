@@ -7,7 +7,7 @@ import { DaysOff, DaySpans, USUAL_HOURS, Weekday, WeekHours } from './calendar.t
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Cartridge, Person, WornStock } from './person.ts';
-import { PaceSetAside } from './pace.ts';
+import { PaceSetAside, UseSetAside } from './pace.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
 import { Experience, NO_EXPERIENCE } from './test-patch.ts';
@@ -164,6 +164,7 @@ export const Shop = z
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
     avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
     ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),
+    useSetAside: UseSetAside.default({}).describe('what is planned at the use of the catalogue, whatever the record says'),
     paceSetAside: PaceSetAside.default({}).describe('kinds of steps that are planned at the pace of the catalogue, whatever the record says'),
     experience: Experience.default(NO_EXPERIENCE).describe(
       'dwells seen so far; filled in from patches and bench when a job is planned, not kept in the profile',

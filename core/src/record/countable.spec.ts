@@ -1,13 +1,14 @@
 import { OPERATIONS, PLAN, runOf, said, TRAILER } from '../../testing/run-sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_SHOP } from '../demo/demo-jobs.ts';
-import type { UseRecord } from '../model/pace.ts';
+import { useKey, type UseRecord } from '../model/pace.ts';
 import { RunEntry } from '../model/run.ts';
 import { NO_EXPERIENCE } from '../model/test-patch.ts';
 import { planJob } from '../plan-job.ts';
 import { countables, type Countable } from './countable.ts';
 import { learnPace } from './learn-pace.ts';
 import { usesOf } from './own-pace.ts';
+import { withoutSetAside } from './own-use.ts';
 
 const lines = countables(PLAN);
 const paper = PLAN.kit.find(({ id }) => id.startsWith('paper '))?.name;
@@ -73,4 +74,23 @@ test.each([
   expect(RunEntry.safeParse({ what: 'counted', operation: 'a', ...kit, amount: 0 }).success).toBe(true);
   expect(RunEntry.safeParse({ ...entry, [field]: field === 'own' ? 0.01 : 1_000_000 }).success).toBe(true);
   expect(RunEntry.safeParse(entry).error?.issues).toMatchObject([{ path: [field], message: expect.stringMatching(reason) }]);
+});
+
+test('papers of different tools that are called the same are counted as one', () => {
+  const [line] = PLAN.kit.filter(({ name }) => name === kit.item);
+  const twice = countables({ ...PLAN, kit: [...PLAN.kit, ...(line ? [{ ...line, id: 'paper of another tool', need: 2.5 }] : [])] });
+  expect(twice.filter(({ item }) => item === kit.item)).toMatchObject([{ planned: kit.planned + 2.5, unit: kit.unit }]);
+});
+
+test('what is set aside is planned at the use of the catalogue, and nothing else with it', () => {
+  const uses = usesOf(runOf(count(kit, 2 * kit.planned), count(waste, 3 * waste.planned)));
+  const shop = { ...DEMO_SHOP, experience: { ...NO_EXPERIENCE, uses } };
+  const plannedOf = (line: Countable, useSetAside: Record<string, string>) =>
+    countables(planJob(TRAILER, { ...shop, useSetAside }, CATALOGUE)).find(({ of, item }) => of === line.of && item === line.item);
+  const aside = { [useKey({ of: 'waste', product: waste.item })]: 'a trainee spilled it' };
+  expect(plannedOf(waste, aside)).toEqual(waste);
+  expect(plannedOf(kit, aside)?.own).toBeGreaterThan(1);
+  expect(plannedOf(waste, {})?.own).toBeGreaterThan(1);
+  expect(withoutSetAside({ ...shop, useSetAside: { constructor: 'no' } })).toMatchObject({ experience: { uses } });
+  expect(withoutSetAside(shop)).toBe(shop);
 });

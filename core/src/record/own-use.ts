@@ -1,6 +1,14 @@
 import type { OwnUse } from '../model/own-use.ts';
-import type { UseRecord } from '../model/pace.ts';
+import { useKey, type UseRecord } from '../model/pace.ts';
+import type { Shop } from '../model/shop.ts';
 import { learnPace } from './learn-pace.ts';
+
+/** The shop without the records of what is set aside; the same one where nothing is. */
+export function withoutSetAside(shop: Shop): Shop {
+  const { experience, useSetAside } = shop;
+  const uses = experience.uses.filter((use) => !Object.hasOwn(useSetAside, useKey(use)));
+  return uses.length === experience.uses.length ? shop : { ...shop, experience: { ...experience, uses } };
+}
 
 /** By what was weighed and counted on earlier jobs; null without any. @param product its name */
 export function ownUse(uses: readonly UseRecord[], of: UseRecord['of'], product: string): OwnUse | null {

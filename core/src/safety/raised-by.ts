@@ -94,7 +94,9 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if (takes.includes('acid')) raised.add('corrosive');
   if (kind === 'close-tank' && facts.part.contents !== 'water') raised.add('fuel-vapour');
   if (takes.includes('load') && facts.has('heavy')) raised.add('load');
-  if ((takes.includes('dust') || kind === 'dust-off') && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
+  // Magnesium is wiped wet.
+  const dustedOff = kind === 'dust-off' && facts.substrate.id !== 'magnesium';
+  if ((takes.includes('dust') || dustedOff) && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
   if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');
   if (facts.asbestos && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
   if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));

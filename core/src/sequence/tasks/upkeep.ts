@@ -70,7 +70,7 @@ function rinse(input: FaceInput): Said {
   const strong = does(input, 'caustic') || does(input, 'acid');
   return {
     title: 'Rinse stripper off',
-    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps${neverBlown(facts) ? '' : ', blow them out'}, look again.`,
+    detail: `Plenty of water${strong ? '' : ' with a little wetting agent'}; flush seams and laps${whyNoJet(facts) === null ? ', blow them out' : ''}, look again.`,
     means: strong ? 'water' : 'wetting-water',
   };
 }
@@ -113,22 +113,35 @@ function dry({ facts }: FaceInput): Said {
       wait: DRYING.casting * scale,
       means: 'warmth',
     };
+  const why = whyNoJet(facts);
   if (onMetal(facts))
     return {
       title: 'Dry at once',
-      detail: neverBlown(facts)
-        ? `Cloths and warm air that stands, no jet: what sits in laps ${mayHold(facts)}. Water left in a lap comes back through the paint.`
-        : 'Blow out laps and warm; water left in a lap comes back through the paint.',
+      detail:
+        why === null
+          ? 'Blow out laps and warm; water left in a lap comes back through the paint.'
+          : `Cloths and warm air that stands, no jet: ${why}. Water left in a lap comes back through the paint.`,
       wait: DRYING.metal * scale,
-      means: neverBlown(facts) ? 'warmth' : 'dry-air',
+      means: why === null ? 'dry-air' : 'warmth',
     };
   return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale };
 }
 
-/** Dust that may be poisonous is never blown, dust of old paint and filler neither. */
+/** Why no jet of air may go over a face; null: it may. */
+function whyNoJet(facts: FaceInput['facts']): string | null {
+  if (neverBlown(facts)) return `what sits in laps ${mayHold(facts)}`;
+  return facts.substrate.id === 'magnesium' ? 'fines of magnesium burn' : null;
+}
+
+/** Dust that may be poisonous is never blown, dust of old paint and filler neither; what burns is kept wet. */
 function dustOff({ facts, wayOff }: FaceInput): Said {
-  const hazard = neverBlown(facts) || onGroup(facts, 'composite') || facts.substrate.id === 'magnesium';
-  if (hazard)
+  if (facts.substrate.id === 'magnesium')
+    return {
+      title: 'Wipe wet, no vacuum, no air',
+      detail:
+        'Wet cloths until they stay clean, kept wet in a lidded metal can: fines of magnesium burn, and set off a vacuum that is not made for them.',
+    };
+  if (neverBlown(facts) || onGroup(facts, 'composite'))
     return {
       title: 'Vacuum and wipe damp, no air',
       detail: 'Vacuum with a HEPA filter, then a damp cloth; never compressed air, never a brush.',

@@ -14,8 +14,9 @@ export interface TakenPhoto {
 }
 
 const PHOTO = 'photo.';
-/** ms */
+/** ms until the server is tried again, and until it is asked again for a job that it has not got. */
 const RETRY_AFTER = 5000;
+const ASK_AFTER = 60_000;
 
 /** Photos on their way to the server: kept in this browser until it has them, through reload and a lost network. */
 @Injectable({ providedIn: 'root' })
@@ -25,6 +26,7 @@ export class PhotoQueue {
   private readonly toasts = inject(Toasts);
   private readonly shown = new Map<string, string>();
   private sending = false;
+  private again: ReturnType<typeof setTimeout> | undefined;
   /** photos that the server has not got yet, as far as this page knows */
   readonly waiting = signal<readonly TakenPhoto[]>([]);
 
@@ -56,16 +58,25 @@ export class PhotoQueue {
   private async send(): Promise<void> {
     if (this.sending) return;
     this.sending = true;
-    for (const photo of this.waiting()) {
+    clearTimeout(this.again);
+    let wait = ASK_AFTER;
+    // Those that are taken meanwhile as well.
+    const tried = new Set<string>();
+    const next = (): TakenPhoto | undefined => this.waiting().find(({ file }) => !tried.has(file));
+    for (let photo = next(); photo; photo = next()) {
+      tried.add(photo.file);
       const failure = await this.put(photo);
-      if (failure?.kind === 'offline') break;
+      if (failure?.kind === 'offline') {
+        wait = RETRY_AFTER;
+        break;
+      }
       // A job that was made without the server comes to it a moment later.
       if (failure?.kind === 'missing') continue;
       if (failure) this.toasts.say(`A photo was not kept: ${failure.kind === 'refused' ? failure.reason : 'another one has its place'}.`);
       this.forget(photo.file);
     }
     this.sending = false;
-    if (this.waiting().length > 0) setTimeout(() => void this.send(), RETRY_AFTER);
+    if (this.waiting().length > 0) this.again = setTimeout(() => void this.send(), wait);
   }
 
   private put = ({ job, file, name, bytes }: TakenPhoto): Promise<Failure | null> =>

@@ -1,5 +1,5 @@
 import { DatePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import {
   DEFECT_NAMES,
@@ -10,6 +10,7 @@ import {
   NO_EXPERIENCE,
   pacesByManner,
   upperFirst,
+  useKey,
   type OperationKind,
   type PaceRecord,
   type Tally,
@@ -21,6 +22,7 @@ import { RunApi, type BookHit } from '../../api/run-api';
 import { ACCESS } from '../../ui/words';
 import { ForetoldChart } from './foretold-chart';
 import { HitText } from './hit-text';
+import { SetAside } from './set-aside';
 import { ShopEditor } from './shop-editor';
 
 /** ms after the last letter before the books are searched. */
@@ -32,7 +34,7 @@ const OF = { paint: 'paint', kit: 'used up', waste: 'waste', drying: 'drying' } 
 /** What the shop's own record says: how long steps take here, how well plans foretell, and what was said of any job. */
 @Component({
   selector: 'lb-shop-record',
-  imports: [NzTableModule, DatePipe, ForetoldChart, HitText],
+  imports: [NzTableModule, DatePipe, ForetoldChart, HitText, SetAside],
   templateUrl: './shop-record.html',
   styleUrl: './shop-part.css',
   styles: `
@@ -50,15 +52,14 @@ export class ShopRecord {
   private readonly bench = inject(BenchApi);
   private readonly api = inject(RunApi);
   private readonly asked = new Subject<string>();
-  /** the line whose reason is being typed */
-  protected readonly why = signal<string | null>(null);
 
   private readonly experience = toSignal(this.bench.experience('').pipe(catchError(() => of(NO_EXPERIENCE))), { initialValue: NO_EXPERIENCE });
   private readonly records = computed(() => this.experience().paces);
   /** paint, kit and waste by what it is */
   protected readonly uses = computed(() =>
-    [...groupBy(this.experience().uses, ({ of, product }) => `${of} ${product}`)].map(([key, own]) => ({
+    [...groupBy(this.experience().uses, useKey)].map(([key, own]) => ({
       key,
+      aside: this.editor.shop().useSetAside[key] ?? null,
       of: OF[own[0]?.of ?? 'paint'],
       product: own[0]?.product ?? '',
       ...learnPace(own),
@@ -101,15 +102,16 @@ export class ShopRecord {
   protected search = (text: string): void => this.asked.next(text);
   protected share = (value: number): string => `${Math.round(100 * value)} %`;
 
-  protected setAside(kind: OperationKind, reason: string): void {
-    if (reason.trim() === '') return;
-    this.why.set(null);
-    this.editor.set('paceSetAside', { ...this.editor.shop().paceSetAside, [kind]: reason.trim() });
-  }
+  protected setPace = (kind: OperationKind, reason: string | null): boolean =>
+    this.editor.set('paceSetAside', withReason(this.editor.shop().paceSetAside, kind, reason));
+  protected setUse = (key: string, reason: string | null): boolean =>
+    this.editor.set('useSetAside', withReason(this.editor.shop().useSetAside, key, reason));
+}
 
-  protected takeBack(kind: OperationKind): void {
-    this.editor.set('paceSetAside', Object.fromEntries(Object.entries(this.editor.shop().paceSetAside).filter(([key]) => key !== kind)));
-  }
+/** With the reason for what is set aside, or without it. */
+function withReason<R extends Readonly<Record<string, string>>>(all: R, key: string, reason: string | null): R {
+  const others = Object.entries(all).filter(([own]) => own !== key);
+  return Object.fromEntries(reason === null ? others : [...others, [key, reason]]) as R;
 }
 
 const keyOf = ({ kind, tool, access }: Pick<PaceRecord, 'kind' | 'tool' | 'access'>): string => `${kind} ${tool} ${access}`;

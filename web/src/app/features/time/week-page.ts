@@ -2,6 +2,7 @@ import { dayAndTime, gapText } from '@lift-bare/core';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
+import { startOfDay } from 'date-fns';
 import { SHOP_NOT_YET, ShopSchedule } from '../../state/shop-schedule';
 import { byJob, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
@@ -25,7 +26,8 @@ export class WeekPage {
 
   protected readonly view = signal<'job' | 'person'>('job');
   protected readonly selected = signal<string | null>(null);
-  protected readonly day = signal<number | null>(null);
+  /** the day that was asked for; null: every day */
+  private readonly asked = signal<number | null | undefined>(undefined);
 
   protected readonly state = toSignal(this.open.open(), { initialValue: SHOP_NOT_YET });
   protected readonly schedule = computed(() => this.state().schedule);
@@ -41,11 +43,20 @@ export class WeekPage {
     if (!schedule || !axis) return null;
     return this.view() === 'job' ? byJob(schedule, axis) : byPerson(schedule, axis);
   });
+  /** the one that was asked for, else today or the first day after it that has work */
+  protected readonly day = computed(() => {
+    const asked = this.asked();
+    if (asked !== undefined) return asked;
+    const today = startOfDay(this.now()).getTime();
+    return this.axis()?.days.find(({ at }) => at >= today)?.at ?? null;
+  });
   protected readonly none: ReadonlySet<string> = new Set();
   protected readonly priorities = { first: 'goes first', usual: '', last: 'can wait' } as const;
   protected readonly when = dayAndTime;
   protected readonly gap = gapText;
   protected readonly now = this.open.now;
+
+  protected show = (day: number | null): void => this.asked.set(day);
 
   protected print(): void {
     print();
