@@ -15,10 +15,12 @@ const DEADLINE = 30_000;
 const MOST_WAITING = 200;
 /** Threads: one for people, one for what is reckoned in the background. */
 const THREADS = 2;
+/** ms after which a thread that nobody uses ends: each holds some 40 MB. */
+const UNUSED = 60_000;
 
 /** On threads of their own, which end with the deadline whatever they are at. */
 export function threadPlanner(worker: URL, deadline = DEADLINE): Planner {
-  const pool = new Piscina({ filename: worker.href, minThreads: 1, maxThreads: THREADS, maxQueue: MOST_WAITING, idleTimeout: 60_000 });
+  const pool = new Piscina({ filename: worker.href, minThreads: 0, maxThreads: THREADS, maxQueue: MOST_WAITING, idleTimeout: UNUSED });
   return {
     run: async (task, of, signal) => {
       const late = AbortSignal.timeout(deadline);
