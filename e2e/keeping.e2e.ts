@@ -47,7 +47,7 @@ test('another screen follows; what both change without knowing of each other is 
   await expect(field(two, 'Notes')).toHaveValue('from one');
 
   const read = async () =>
-    (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number; document: { notes: string; customer: string } };
+    (await (await one.request.get('/api/v1/jobs/demo-2')).json()) as { version: number; document: { notes: string; due: string } };
   await expect.poll(async () => (await read()).document.notes).toBe('from one');
   const elsewhere = async (change: object) => {
     const { version, document } = await read();
@@ -57,9 +57,9 @@ test('another screen follows; what both change without knowing of each other is 
   await context.setOffline(true);
   await field(two, 'Notes').fill('from two');
   await expect(two.locator('lb-save-mark')).toContainText('kept in this browser');
-  await elsewhere({ customer: 'Harbour board' });
+  await elsewhere({ due: '2027-01-29' });
   await context.setOffline(false);
-  await expect.poll(async () => (await read()).document, { timeout: 30_000 }).toMatchObject({ notes: 'from two', customer: 'Harbour board' });
+  await expect.poll(async () => (await read()).document, { timeout: 30_000 }).toMatchObject({ notes: 'from two', due: '2027-01-29' });
   await saved(two);
 
   await context.setOffline(true);

@@ -6,6 +6,7 @@ const VIEWS = [
   '/shop/figures',
   '/shop/air',
   '/shop/calendar',
+  '/shop/paperwork',
   '/shop/people',
   '/week',
   '/shop/record',
@@ -33,6 +34,8 @@ const VIEWS = [
   '/jobs/demo-1/time',
   '/jobs/demo-1/run-sheet',
   '/jobs/demo-1/book',
+  '/jobs/demo-1/papers',
+  '/jobs/demo-1/papers?show=sent',
 ];
 
 /** Panes whose content is wider than they are. */

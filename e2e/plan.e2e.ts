@@ -128,7 +128,7 @@ test('bad input is told at the field and nothing entered is lost', async ({ page
   const file = {
     name: 'wrong.json',
     mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify({ format: 'lift-bare.job/3', name: 'x', parts: [{ substrate: 'unobtainium' }] })),
+    buffer: Buffer.from(JSON.stringify({ format: 'lift-bare.job/4', name: 'x', parts: [{ substrate: 'unobtainium' }] })),
   };
   await page.locator('input[type=file]').setInputFiles(file);
   await expect(page.getByRole('alert')).toContainText('parts › 0 › substrate');

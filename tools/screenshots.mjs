@@ -86,13 +86,11 @@ async function compareFronts(page) {
 async function blastHere(page) {
   await page.locator('lb-blast-view').getByText('Air wanted').scrollIntoViewIfNeeded();
 }
-async function twoColours(page) {
-  await page.getByRole('button', { name: 'Two colours that meet at a line' }).click();
-  await page.getByLabel('One colour', { exact: true }).fill('graphite');
-  await page.getByLabel('Other colour', { exact: true }).fill('silver');
-  const other = page.locator('nz-select', { has: page.getByLabel('Product of silver') });
-  await other.click();
-  await page.locator('.ant-select-item-option', { hasText: 'Basecoat colour' }).click();
+async function quoteTug(page) {
+  await page.getByLabel('Name', { exact: true }).fill('Harbour board');
+  await page.getByLabel('Discount', { exact: true }).fill('5');
+  await page.getByRole('button', { name: 'Another topcoat' }).click();
+  await page.getByRole('row').filter({ hasText: '€' }).first().waitFor();
   await page.locator('h1').click();
 }
 async function toPeople(page) {
@@ -117,7 +115,6 @@ const VIEWS = [
   ['send-out', '/jobs/demo-4/strip?show=send-out'],
   ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
-  ['colours', '/jobs/demo-4/build?zone=buggy-18&show=colours', { steps: twoColours }],
   ['time', '/jobs/demo-1/time', { steps: oneDay, wait: 1500 }],
   ['week', '/week', { wait: 9000 }],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
@@ -126,6 +123,7 @@ const VIEWS = [
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
   ['run', '/bench', { steps: runTrailer, colorScheme: 'dark' }],
   ['book', '/jobs/demo-3/book', { wait: 1500 }],
+  ['papers', '/jobs/demo-1/papers', { steps: quoteTug, wait: 5000 }],
 ];
 
 await build();

@@ -38,16 +38,17 @@ export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
     ...checkAir(job.place, operations, shop.people),
     ...checkPeople(shop, operations),
   ];
+  const kit = kitList(planned, operations, rows, uses);
   const waste = wasteStreams(planned, operations, uses);
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {
     zones,
     operations,
     findings,
-    kit: kitList(planned, operations, rows, uses),
+    kit,
     waste,
     stages: stageStates(zones, operations, findings),
     climate: Number.isFinite(dew) ? { dewPoint: dew, margin: dewMargin(job.place) } : { dewPoint: null, margin: null },
-    totals: totalsOf(planned, { operations, waste }, shop),
+    totals: totalsOf({ zones, operations, kit, waste }, shop),
   };
 }

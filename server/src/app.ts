@@ -11,6 +11,9 @@ import { benchRoutes, wornSince, type BenchParts } from './routes/bench.ts';
 import { fileRoutes } from './routes/files.ts';
 import { bundleRoutes } from './routes/bundle.ts';
 import { jobRoutes } from './routes/jobs.ts';
+import { ledgerRoutes } from './routes/ledger.ts';
+import { offerRoutes } from './routes/offers.ts';
+import { paperRoutes } from './routes/papers.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
 import { planningRoutes } from './routes/planning.ts';
@@ -31,12 +34,16 @@ import { withExperience } from './store/experience.ts';
 import type { Health } from './store/health.ts';
 import type { FileStore } from './store/file-store.ts';
 import type { JobStore } from './store/job-store.ts';
+import type { LedgerStore } from './store/ledger-store.ts';
+import type { OfferStore } from './store/offer-store.ts';
 import type { ShopStore } from './store/shop-store.ts';
 
 export interface AppParts {
   readonly jobs: JobStore;
   readonly shop: ShopStore;
   readonly files: FileStore;
+  readonly offers: OfferStore;
+  readonly ledger: LedgerStore;
   readonly bench: BenchParts;
   readonly gauges: readonly Gauge[];
   readonly reached: Reached;
@@ -61,7 +68,7 @@ const BODY_LIMIT = 4 * 1024 * 1024;
 
 /** Assembles the server and does not listen. */
 export function createApp(parts: AppParts): Express {
-  const { jobs, shop, files, bench, planner, reckoner, forecast, logger, webRoot, passphrase } = parts;
+  const { jobs, shop, files, offers, bench, planner, reckoner, forecast, logger, webRoot, passphrase } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -87,6 +94,11 @@ export function createApp(parts: AppParts): Express {
     '/api/v1/jobs',
     jobRoutes(jobs, reckoner, (job) => bench.feed.tell('saved', job)),
   );
+  const ofJob = async (id: string): Promise<Shop> => withExperience((await shop.get()).document, await bench.bench.experience(id));
+  const papers = { offers, jobs, planner, profile: ofJob, now: () => bench.clock.now() };
+  app.use('/api/v1/jobs', offerRoutes(papers));
+  app.use('/api/v1/jobs', paperRoutes({ ...papers, bench: bench.bench, files, reached: parts.reached }));
+  app.use('/api/v1/ledger', ledgerRoutes({ ...papers, bench: bench.bench, ledger: parts.ledger }));
   app.use('/api/v1/order-sheets', orderSheetRoutes(planner, files, profile));
   app.use(
     '/api/v1/safety-sheet',
@@ -97,7 +109,7 @@ export function createApp(parts: AppParts): Express {
   app.use('/api/v1', runRoutes(bench.bench));
   app.use('/api/v1/connected', connectedRoutes(bench.feed, parts.reached));
   app.use('/api/v1/forecast', forecastRoutes(forecast));
-  app.use('/api/v1/schedule', scheduleRoutes(planner, profile));
+  app.use('/api/v1/schedule', scheduleRoutes(planner, offers, profile));
   app.use('/api/v1', planningRoutes(planner, shop, profile, reckoner));
   app.use('/api/v1/health', healthRoutes(parts.health));
   if (parts.backups !== null) app.use('/api/v1/backups', backupRoutes(parts.backups));

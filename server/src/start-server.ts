@@ -22,6 +22,8 @@ import { copyOnThread } from './store/copy-on-thread.ts';
 import { FileStore } from './store/file-store.ts';
 import { Health } from './store/health.ts';
 import { JobStore } from './store/job-store.ts';
+import { LedgerStore } from './store/ledger-store.ts';
+import { OfferStore } from './store/offer-store.ts';
 import { openShop } from './store/open-shop.ts';
 import { seedDemo } from './store/seed.ts';
 import { takeFolder } from './store/shop-folder.ts';
@@ -65,6 +67,8 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
     jobs,
     shop,
     files: new FileStore(database, realTime),
+    offers: new OfferStore(database, realTime),
+    ledger: new LedgerStore(database),
     bench: { bench, clock, feed },
     gauges: instruments.gauges,
     reached: { host: settings.host, scheme: settings.https === null ? 'http' : 'https', port: () => portOf(server) },

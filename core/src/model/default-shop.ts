@@ -2,6 +2,7 @@ import { USUAL_HOURS } from './calendar.ts';
 import { metres } from '../units/quantities.ts';
 import { DEFAULT_SCHOOLS } from './schools.ts';
 import { NO_WAITS, ROOMY_BOOTH, SHOP_FORMAT, USUAL_GRINDER, USUAL_CLEANERS, USUAL_PAPERS, type Shop } from './shop.ts';
+import { USUAL_PAPERWORK } from './paperwork.ts';
 import { NO_EXPERIENCE } from './test-patch.ts';
 
 /** What a shop starts with. Prices, weights and rates are model assumptions until the shop enters its own. */
@@ -57,6 +58,7 @@ export const DEFAULT_SHOP: Shop = {
   ],
   waits: NO_WAITS,
   setUps: { tripHand: 30, chemicalHand: 25, blastHand: 45, cabinetHand: 10, tubHand: 60, tubFill: 35, writeOff: 5 },
+  paperwork: USUAL_PAPERWORK,
   prices: {},
   avoid: [],
   ownRows: [],

@@ -27,7 +27,7 @@ import { nameOf } from './plain-text.ts';
 import { BoxSize, Shape } from './shape.ts';
 import { LayChoice, TestPatch } from './test-patch.ts';
 
-export const JOB_FORMAT = 'lift-bare.job/3';
+export const JOB_FORMAT = 'lift-bare.job/4';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
 const name = nameOf(80);
@@ -258,7 +258,6 @@ export const Job = z
     parts: z.array(Part).max(100),
     orders: z.array(Order).max(20).default([]).describe('one for each contractor that something is sent to'),
     start: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day on which the work begins; null: as soon as it can'),
-    customer: z.string().trim().max(80, 'at most 80 characters').default('').describe('whose it is, as it stands on the sheets'),
     priority: Priority.default('usual').describe('before other jobs of the shop, or after them'),
     due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
     pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),

@@ -25,7 +25,6 @@ export const newJob = (name: string): Job => ({
   parts: [],
   orders: [],
   start: null,
-  customer: '',
   priority: 'usual',
   due: null,
   pins: [],

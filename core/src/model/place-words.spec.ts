@@ -39,7 +39,7 @@ describe('what was changed, in words', () => {
   });
 
   test('many are counted, none is nothing', () => {
-    expect(changed((own) => ({ ...own, name: 'x', notes: 'y', priority: 'first', due: '2026-12-24', customer: 'Yard' }))).toMatch(
+    expect(changed((own) => ({ ...own, name: 'x', notes: 'y', priority: 'first', due: '2026-12-24', start: '2026-12-01' }))).toMatch(
       /^[^;]+; [^;]+; [^;]+; 2 more$/,
     );
     expect(changed((own) => structuredClone(own))).toBe('');

@@ -136,7 +136,8 @@ export const KitLine = z.strictObject({
   need: z.number().nullable(),
   unit: z.string(),
   buy: z.string(),
-  price: z.number().nullable(),
+  price: z.number().nullable().describe('of what is used'),
+  bought: z.number().nullable().describe('price of the packs to buy'),
   own: OwnUse.nullable().describe('what is used up here against the catalogue; null: as the catalogue has it'),
 });
 export type KitLine = z.infer<typeof KitLine>;

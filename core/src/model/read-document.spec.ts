@@ -47,7 +47,7 @@ describe('reading a job document', () => {
       'parts.0.zones.0.shape.inner: inner diameter',
     ],
     ['an id used twice', (job) => job.parts[0]?.zones.push({ ...zone(job) }), 'parts.0.zones.1.id: id "zone1" is used twice'],
-    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/3", found "lift-bare.job/9"'],
+    ['another format', (job) => (job.format = 'lift-bare.job/9'), 'format: expected "lift-bare.job/4", found "lift-bare.job/9"'],
   ])('%s is refused with path and reason', (_, damage, message) => {
     expect(issues(damage).join('\n')).toContain(message);
   });
@@ -70,11 +70,17 @@ describe('reading a job document', () => {
     const { place, ...job } = raw();
     delete place['gateReasons'];
     const read = readJob({ ...job, format: 'lift-bare.job/2', place: { ...place, dewReason } });
-    expect(read).toMatchObject({ ok: true, value: { format: 'lift-bare.job/3', place: { gateReasons } } });
+    expect(read).toMatchObject({ ok: true, value: { format: 'lift-bare.job/4', place: { gateReasons } } });
+  });
+
+  test('a job of the third format named its customer; this one knows nobody', () => {
+    const read = readJob({ ...raw(), format: 'lift-bare.job/3', customer: 'Harbour board' });
+    expect(read.ok && JSON.stringify(read.value)).not.toContain('Harbour');
+    expect(issues((job) => ((job as Record<string, unknown>)['customer'] = 'Harbour board'))[0]).toMatch(/customer/);
   });
 
   test.each(['constructor', 'toString', '__proto__'])('a format of the name %s is refused like the rest', (format) =>
-    expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/3", found "${format}"`]),
+    expect(issues((job) => (job.format = format))).toEqual([`format: expected "lift-bare.job/4", found "${format}"`]),
   );
 
   test.each(['gone', [null, 3, { features: 'many' }]])('parts that are none, %p, are refused where they stand', (parts) => {

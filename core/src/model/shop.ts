@@ -7,6 +7,7 @@ import { DaysOff, DaySpans, USUAL_HOURS, Weekday, WeekHours } from './calendar.t
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
 import { Cartridge, Person, WornStock } from './person.ts';
+import { Paperwork, USUAL_PAPERWORK } from './paperwork.ts';
 import { PaceSetAside, UseSetAside } from './pace.ts';
 import { Schools } from './schools.ts';
 import { BoxSize } from './shape.ts';
@@ -161,6 +162,7 @@ export const Shop = z
     contractors: z.array(Contractor).max(20),
     setUps: SetUps,
     waits: Waits.default(NO_WAITS),
+    paperwork: Paperwork.default(USUAL_PAPERWORK),
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
     avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
     ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),

@@ -5,6 +5,7 @@ type Upgrade = (document: Raw) => Raw;
 const UPGRADES: ReadonlyMap<unknown, Upgrade> = new Map([
   ['lift-bare.job/1', toSecond],
   ['lift-bare.job/2', toThird],
+  ['lift-bare.job/3', toFourth],
 ]);
 
 /** An older job document as one of today's format, before it is validated; whatever is no job document is answered as it came. */
@@ -40,4 +41,10 @@ function toThird(document: Raw): Raw {
     format: 'lift-bare.job/3',
     place: typeof dewReason === 'string' && dewReason !== '' ? { ...rest, gateReasons: { dew: dewReason } } : rest,
   };
+}
+
+/** The fourth format knows nobody: whom a job is for is kept beside it, so that no copy of the document tells it. */
+function toFourth(document: Raw): Raw {
+  const kept = Object.entries(document).filter(([key]) => key !== 'customer');
+  return { ...Object.fromEntries(kept), format: 'lift-bare.job/4' };
 }

@@ -3,6 +3,7 @@ import { coatByRef, type Catalogue } from '../catalogue/catalogue.ts';
 import { MASKS, type MaskId } from '../catalogue/masks.ts';
 import type { Operation } from '../model/operation.ts';
 import type { UseRecord } from '../model/pace.ts';
+import { inPieces } from '../units/counted.ts';
 import { ownUse } from '../record/own-use.ts';
 import type { KitLine, SetUp } from '../model/plan.ts';
 import { WORN } from '../safety/protection.ts';
@@ -42,7 +43,7 @@ export function kitList(
   for (const zone of zones) needsOf(zone, catalogue).forEach(need);
   for (const { product } of operations) if (product) need(treatmentNeed(product));
   for (const { mask, quantity } of maskingNeeds(zones)) need(maskNeed(mask, quantity));
-  for (const setUp of sharedSetUps(zones)) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
+  for (const setUp of sharedSetUps(zones.map(({ plan }) => plan))) if (setUp.id.startsWith('tool:')) need(toolNeed(setUp));
   const worn = operations.flatMap(({ protection }) => protection.filter(({ guard }) => WORN.includes(guard)));
   return [
     ...[...needs.values()].map((need) => toLine(need, uses)),
@@ -54,6 +55,7 @@ export function kitList(
       unit: '',
       buy: lacks ? 'the shop has none' : 'one set a person',
       price: null,
+      bought: null,
       own: null,
     })),
   ];
@@ -129,8 +131,18 @@ function packsOf(ref: string, catalogue: Catalogue): readonly number[] {
 }
 
 function toLine({ id, name, group, unit, price, packs, quantity }: Need, uses: readonly UseRecord[]): KitLine {
-  const buy = buyText(quantity * (unit === 'L' ? SPARE : 1), unit, packs);
-  return { id, name, group, unit, need: quantity, buy, price: quantity * price, own: group === 'consumable' ? ownUse(uses, 'kit', name) : null };
+  const pack = choosePacks(quantity * (unit === 'L' ? SPARE : 1), packs);
+  return {
+    id,
+    name,
+    group,
+    unit,
+    need: quantity,
+    buy: buyText(pack, unit),
+    price: quantity * price,
+    bought: pack.count * pack.size * price,
+    own: group === 'consumable' ? ownUse(uses, 'kit', name) : null,
+  };
 }
 
 /** Packs of a product to buy for so many litres, a spare share included. */
@@ -142,7 +154,6 @@ export function choosePacks(quantity: number, packs: readonly number[]): { size:
   return offers.reduce((best, offer) => (offer.size * offer.count + 0.1 * offer.count < best.size * best.count + 0.1 * best.count ? offer : best));
 }
 
-function buyText(quantity: number, unit: string, packs: readonly number[]): string {
-  const { size, count } = choosePacks(quantity, packs);
-  return unit === 'L' || unit === 'kg' || unit === 'm' ? `${count} × ${size} ${unit}` : `${count * size} ${unit}`;
+function buyText({ size, count }: ReturnType<typeof choosePacks>, unit: string): string {
+  return unit === 'L' || unit === 'kg' || unit === 'm' ? `${count} × ${size} ${unit}` : inPieces(count * size, unit);
 }

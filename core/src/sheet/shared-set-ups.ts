@@ -1,8 +1,7 @@
-import type { SetUp } from '../model/plan.ts';
-import type { PlannedZone } from './planned-zone.ts';
+import type { SetUp, ZonePlan } from '../model/plan.ts';
 
 /** Every set-up of the ways chosen, once each. */
-export function sharedSetUps(zones: readonly PlannedZone[]): SetUp[] {
-  const setUps = new Map(zones.flatMap(({ plan }) => (plan.chosen?.setUps ?? []).map((setUp) => [setUp.id, setUp])));
+export function sharedSetUps(zones: readonly Pick<ZonePlan, 'chosen'>[]): SetUp[] {
+  const setUps = new Map(zones.flatMap(({ chosen }) => (chosen?.setUps ?? []).map((setUp) => [setUp.id, setUp])));
   return [...setUps.values()];
 }

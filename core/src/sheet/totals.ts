@@ -1,21 +1,13 @@
-import type { Plan, SetUp, Supply } from '../model/plan.ts';
+import type { KitLine, Plan, SetUp, ZonePlan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
-import type { PlannedZone } from './planned-zone.ts';
-import { sandingSupplies } from './sanding-supplies.ts';
-import { sharedSetUps } from './shared-set-ups.ts';
 import { sum } from '../units/sum.ts';
+import { sharedSetUps } from './shared-set-ups.ts';
 
 /** Sums over the run sheet. What zones share is paid once: a delivery with its minimum, a filling of the tub, a tool. */
-export function totalsOf(zones: readonly PlannedZone[], { operations, waste }: Pick<Plan, 'operations' | 'waste'>, shop: Shop): Plan['totals'] {
+export function totalsOf({ zones, operations, kit, waste }: Pick<Plan, 'zones' | 'operations' | 'kit' | 'waste'>, shop: Shop): Plan['totals'] {
   const hand = sum(operations, (operation) => operation.hand);
-  const planned = zones.filter(({ plan }) => plan.area > 0 && plan.chosen);
-  const setUps = sharedSetUps(planned);
-  const outside = sum(setUps, (setUp) => (setUp.id.startsWith('trip:') ? setUp.money + Math.max(setUp.minimum, chargesOf(setUp, planned)) : 0));
-  const stations = sum(setUps, ({ id, money }) => (id.startsWith('trip:') ? 0 : money));
-  const material =
-    stations +
-    sum(operations, ({ product }) => (product ? product.litres * product.pricePerLitre : 0)) +
-    sum(planned, ({ plan }) => costOf(plan.chosen?.supplies ?? []) + costOf(sandingSupplies(plan, shop.experience.uses)) + coatCost(plan));
+  const outside = sum(deliveries(zones), ({ cost }) => cost);
+  const material = sum(kit, ({ price }) => price ?? 0) + sum(fillings(zones), ({ cost }) => cost);
   const wages = (hand / 60) * shop.labourRate;
   return {
     hand,
@@ -28,7 +20,28 @@ export function totalsOf(zones: readonly PlannedZone[], { operations, waste }: P
   };
 }
 
-const chargesOf = ({ id }: SetUp, planned: readonly PlannedZone[]): number =>
-  sum(planned, ({ plan }) => (plan.chosen?.setUps.some((own) => own.id === id) ? plan.chosen.charge : 0));
-const costOf = (supplies: readonly Supply[]): number => sum(supplies, ({ quantity, price }) => quantity * price);
-const coatCost = (plan: PlannedZone['plan']): number => sum(plan.build?.coats ?? [], (coat) => coat.litres * coat.pricePerLitre);
+/** What is paid once for all zones that share it. Money in the currency of the shop. */
+export interface SharedCost {
+  readonly id: string;
+  readonly name: string;
+  readonly cost: number;
+}
+type Zones = readonly Pick<ZonePlan, 'area' | 'chosen'>[];
+
+const planned = (zones: Zones): Zones => zones.filter(({ area, chosen }) => area > 0 && chosen);
+
+/** What contractors ask: their charge or their minimum, and fetching and bringing. */
+export const deliveries = (zones: Zones): SharedCost[] =>
+  sharedSetUps(planned(zones))
+    .filter(({ id }) => id.startsWith('trip:'))
+    .map((setUp) => ({ id: setUp.id, name: setUp.name, cost: setUp.money + Math.max(setUp.minimum, chargesOf(setUp, planned(zones))) }));
+
+/** What a station takes each time that it is made ready. Tools stand on the kit list. */
+export const fillings = (zones: Zones): SharedCost[] =>
+  sharedSetUps(planned(zones))
+    .filter(({ id, money }) => !id.startsWith('trip:') && !isTool(id) && money > 0)
+    .map(({ id, name, money }) => ({ id, name, cost: money }));
+
+const isTool = (id: KitLine['id']): boolean => id.startsWith('tool:');
+const chargesOf = ({ id }: SetUp, zones: Zones): number =>
+  sum(zones, ({ chosen }) => (chosen?.setUps.some((own) => own.id === id) ? chosen.charge : 0));

@@ -2,6 +2,8 @@ import { createDocument, type ZodOpenApiOperationObject } from 'zod-openapi';
 import { GaugeKind, GaugeReading, Reading, StoredEvent } from '@lift-bare/core';
 import * as z from 'zod';
 import {
+  AdditionBody,
+  AnswerPaper,
   AppendEvents,
   BackupList,
   Appended,
@@ -9,9 +11,12 @@ import {
   CreateJob,
   ExperienceBody,
   Health,
+  IssueAddition,
   JobId,
   JobList,
   JobListQuery,
+  LedgerBody,
+  LedgerQuery,
   Log,
   Worn,
   CalendarRequest,
@@ -22,16 +27,21 @@ import {
   ScheduleRequest,
   OrderList,
   OrderRequest,
+  PaperBody,
+  PaperList,
   PlanBody,
   PlanRequest,
   ProblemBody,
+  QuoteBody,
   Readings,
   ReplaceJob,
+  ReplaceOffer,
   ReplaceShop,
   SafetyBody,
   SafetyRequest,
   StoredFileBody,
   StoredJobBody,
+  StoredOfferBody,
   StoredShopBody,
   VersionList,
 } from './schemas.ts';
@@ -130,6 +140,47 @@ export const openApi = (): ReturnType<typeof createDocument> =>
           summary: 'The bytes of a file',
           requestParams: { path: z.object({ id: JobId, file: JobId }) },
           responses: { '200': { description: 'the file' }, '404': problem('no such file') },
+        },
+      },
+      '/api/v1/jobs/{id}/offer': {
+        get: operation({ summary: 'On what terms a job is offered, and to whom', id: true, answer: StoredOfferBody }),
+        put: operation({ summary: 'Replace them', id: true, body: ReplaceOffer, answer: StoredOfferBody, versioned: true }),
+      },
+      '/api/v1/jobs/{id}/customer': {
+        delete: operation({
+          summary: 'Take out all that is known of the customer; only that it was done is kept',
+          id: true,
+          answer: StoredOfferBody,
+        }),
+      },
+      '/api/v1/jobs/{id}/quote': {
+        get: operation({ summary: 'What the job would be offered at now; as application/pdf under /pdf', id: true, answer: QuoteBody }),
+      },
+      '/api/v1/jobs/{id}/quotes': { post: operation({ summary: 'Send that quote out under a number', id: true, answer: PaperBody, status: '201' }) },
+      '/api/v1/jobs/{id}/addition': {
+        post: operation({ summary: 'What the job as it is now adds to what was agreed', id: true, body: IssueAddition, answer: AdditionBody }),
+      },
+      '/api/v1/jobs/{id}/additions': {
+        post: operation({ summary: 'Send that addition out, numbered', id: true, body: IssueAddition, answer: PaperBody, status: '201' }),
+      },
+      '/api/v1/jobs/{id}/papers': { get: operation({ summary: 'Quotes and additions that went out, newest first', id: true, answer: PaperList }) },
+      '/api/v1/jobs/{id}/papers/{number}/answer': {
+        post: operation({ summary: 'What became of a paper: accepted, changed or declined', id: true, body: AnswerPaper, answer: PaperBody }),
+      },
+      '/api/v1/jobs/{id}/work-pack/pdf': {
+        get: operation({ summary: 'Days, kit, mixes, masking, hold points and labels, application/pdf', id: true }),
+      },
+      '/api/v1/jobs/{id}/certificate': {
+        get: operation({ summary: 'What was done and how it was checked, from the record; as application/pdf under /pdf', id: true }),
+      },
+      '/api/v1/jobs/{id}/invoice': {
+        get: operation({ summary: 'What was agreed against the book, by line; as a table under .csv, as application/pdf under /pdf', id: true }),
+      },
+      '/api/v1/ledger': {
+        get: {
+          summary: 'What jobs of some days brought and took; as a table under /table.csv',
+          requestParams: { query: LedgerQuery },
+          responses: { '200': { description: 'newest first', ...json(LedgerBody) }, '422': problem('a day that is none') },
         },
       },
       '/api/v1/order-sheets': {

@@ -1,12 +1,18 @@
 import {
+  Addition,
   BenchEvent,
   Cartridge,
+  Customer,
   Experience,
   ForecastHour,
   Job,
+  LedgerEntry,
   MOST_HOURS,
+  OfferTerms,
   OrderSheet,
   Plan,
+  Quote,
+  QuoteState,
   Reading,
   SafetySheet,
   Schedule,
@@ -117,6 +123,50 @@ export const SafetyBody = SafetySheet.meta({ id: 'SafetySheet' });
 export const StoredFileBody = z
   .strictObject({ id: JobId, name: z.string(), type: z.string(), size: z.int().describe('bytes') })
   .meta({ id: 'StoredFile' });
+export const ReplaceOffer = z.strictObject({ version, terms: OfferTerms, customer: Customer }).meta({ id: 'ReplaceOffer' });
+export const StoredOfferBody = z
+  .strictObject({
+    version: z.int(),
+    terms: OfferTerms,
+    customer: Customer,
+    forgottenAt: stamp.nullable().describe('when the customer was taken out'),
+  })
+  .meta({ id: 'StoredOffer' });
+export const LedgerQuery = z.strictObject({ from: z.iso.date({ error: 'needs a date' }), to: z.iso.date({ error: 'needs a date' }) });
+export const LedgerBody = z
+  .strictObject({
+    jobs: z.array(LedgerEntry.extend({ job: JobId, customer: z.string().describe('empty: not known') })).describe('newest first'),
+    left: z.int().describe('jobs that are still to be worked out: ask again'),
+  })
+  .meta({ id: 'Ledger' });
+export const IssueAddition = z
+  .strictObject({ why: z.string().trim().min(1, 'needs a reason').max(400, 'at most 400 characters') })
+  .meta({ id: 'IssueAddition' });
+export const AnswerPaper = z
+  .strictObject({
+    state: QuoteState,
+    option: z.string().max(40).nullable().default(null).describe('that was taken; null: as planned'),
+    at: z.iso.date({ error: 'needs a date' }),
+    note: z.string().max(400, 'at most 400 characters').default(''),
+  })
+  .meta({ id: 'AnswerPaper' });
+export const PaperBody = z
+  .strictObject({
+    number: z.string(),
+    kind: z.enum(['quote', 'addition']),
+    of: z.string().nullable().describe('quote that an addition adds to'),
+    issuedAt: stamp,
+    quote: Quote.nullable(),
+    addition: Addition.nullable(),
+    state: QuoteState,
+    option: z.string().nullable(),
+    answeredAt: z.iso.date().nullable(),
+    note: z.string(),
+  })
+  .meta({ id: 'Paper' });
+export const PaperList = z.array(PaperBody);
+export const QuoteBody = Quote.meta({ id: 'Quote' });
+export const AdditionBody = Addition.meta({ id: 'Addition' });
 export const ReplaceShop = z.strictObject({ version, document: Shop }).meta({ id: 'ReplaceShop' });
 export const StoredShopBody = z.strictObject({ version: z.int(), document: Shop }).meta({ id: 'StoredShop' });
 export const Health = z

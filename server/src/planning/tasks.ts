@@ -1,17 +1,35 @@
 import {
+  additionTo,
   CATALOGUE,
+  certificateOf,
   chooseForJob,
+  foldRun,
+  invoiceBasis,
+  ledgerEntry,
   orderSheets,
   planJob,
+  quoteOf,
+  scopeOf,
+  workPackOf,
   safetySheet,
   shownSchedule,
+  type Addition,
+  type Agreed,
+  type Certificate,
+  type InvoiceBasis,
   type Job,
   type JobChoice,
+  type LedgerEntry,
+  type OfferTerms,
   type OrderSheet,
   type Plan,
+  type Quote,
   type SafetySheet,
   type Schedule,
   type Shop,
+  type StoredEvent,
+  type ToQuote,
+  type WorkPack,
 } from '@lift-bare/core';
 import { figuresOf, type ListFigures } from './list-figures.ts';
 
@@ -30,6 +48,15 @@ export interface Tasks {
   choose(of: OfJob): JobChoice;
   orders(of: OfJob): OrderSheet[];
   schedule(of: { readonly jobs: readonly { readonly id: string; readonly job: Job }[]; readonly shop: Shop; readonly now: number }): Schedule;
+  quote(of: ToQuote): Quote;
+  /** What the job now adds to what was agreed, at the margin, discount and tax of then. */
+  addition(of: ToQuote & { readonly agreed: Agreed; readonly why: string }): Addition;
+  invoice(of: OfJob & { readonly agreed: Agreed; readonly events: readonly StoredEvent[] }): InvoiceBasis;
+  /** null: the job was not started */
+  certificate(of: OfJob & { readonly version: number; readonly events: readonly StoredEvent[]; readonly now: number }): Certificate | null;
+  /** @param of at: ISO date of the last answer */
+  ledger(of: OfJob & { readonly agreed: Agreed; readonly at: string; readonly events: readonly StoredEvent[] }): LedgerEntry;
+  workPack(of: OfJob & { readonly now: number }): WorkPack;
   /** @param of now: ms from which the hazards go by days; null: by stage */
   safety(of: OfJob & { readonly today: string; readonly now: number | null }): SafetySheet;
 }
@@ -45,12 +72,38 @@ export const TASKS: Tasks = {
       shop,
       now,
     ),
+  quote: (of) => quoteOf(of, CATALOGUE),
+  addition: ({ agreed, why, ...of }) => {
+    const [shop, terms] = agreedTerms(of, agreed);
+    const quote = quoteOf({ ...of, shop, terms }, CATALOGUE);
+    const [now] = quote.variants;
+    if (!now) throw new RangeError('a quote has no variant');
+    return additionTo(agreed, { quote, now, why });
+  },
+  invoice: ({ job, shop, agreed, events }) => invoiceBasis(agreed, planJob(job, shop, CATALOGUE), foldRun(events), shop),
+  certificate: ({ job, shop, version, events, now }) => {
+    const run = foldRun(events);
+    if (run === null) return null;
+    const plan = planJob(job, shop, CATALOGUE);
+    return certificateOf({ job, version, plan, shop, run, now }, scopeOf(job, plan), CATALOGUE);
+  },
+  ledger: ({ job, shop, agreed, at, events }) => ledgerEntry(agreed, at, planJob(job, shop, CATALOGUE), foldRun(events), shop),
+  workPack: ({ job, shop, now }) => workPackOf(job, shop, now, CATALOGUE),
   safety: ({ job, shop, today, now }) => {
     const plan = planJob(job, shop, CATALOGUE);
     const works = now === null ? null : shownSchedule([{ id: 'job', job, operations: plan.operations }], shop, now).works;
     return safetySheet(job, shop, plan, today, works);
   },
 };
+
+/** Shop and terms with the pricing that was agreed; the work itself is as it is now. */
+function agreedTerms({ shop, terms }: Pick<ToQuote, 'shop' | 'terms'>, { quote }: Agreed): [Shop, OfferTerms] {
+  const { margin, discount, tax, currency } = quote.pricing;
+  return [
+    { ...shop, currency, paperwork: { ...shop.paperwork, ...tax } },
+    { ...terms, options: [], margin, discount },
+  ];
+}
 
 function chooseWithin(limit: number, job: Job, shop: Shop): JobChoice {
   const end = performance.now() + limit;

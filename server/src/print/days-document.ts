@@ -13,14 +13,19 @@ import {
   type UnitSystem,
 } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { INK, RULED, SHEET_STYLES, SOFT } from './styles.ts';
+import { framed, type PageSize } from './frame.ts';
+import { RULED, SOFT } from './styles.ts';
 
-export interface DaysTerms {
-  readonly shop: string;
+export interface DayTerms {
   readonly units: UnitSystem;
   readonly by: SheetBy;
   /** ISO; null: every day */
   readonly day: string | null;
+}
+
+export interface DaysTerms extends DayTerms {
+  readonly shop: string;
+  readonly page: PageSize;
   /** of each job, by its id: customer and item, as far as they are said */
   readonly notes: ReadonlyMap<string, string>;
 }
@@ -29,29 +34,32 @@ export interface DaysTerms {
 export function daysDocument(schedule: Schedule, terms: DaysTerms): TDocumentDefinitions {
   const { jobs, from } = schedule;
   const title = jobs.map(({ name }) => name).join(', ');
-  const days = daySheets(schedule, terms.by).filter(({ date }) => terms.day === null || date === terms.day);
-  return {
-    info: { title: `Days: ${title}`, author: terms.shop },
-    pageSize: 'A4',
-    pageMargins: [34, 40, 34, 44],
-    defaultStyle: { color: INK, fontSize: 9 },
-    styles: SHEET_STYLES,
-    footer: (page, pages) => ({
-      text: `${terms.shop} · ${title} · as of ${dayAndTime(from)} · page ${page} of ${pages}`,
-      style: 'small',
-      margin: [34, 12, 34, 0],
-    }),
+  return framed({
+    title: `Days: ${title}`,
+    shop: terms.shop,
+    foot: [title, `as of ${dayAndTime(from)}`],
+    page: terms.page,
+    dense: { margin: 34, fontSize: 9 },
     content: [
       { text: title, style: 'big' },
       ...jobs.map(({ job, name, end, due }) => heading(jobs.length > 1 ? name : null, terms.notes.get(job) ?? '', end, due)),
-      ...days.flatMap((day) => dayBlock(day, jobs.length > 1 ? new Map(jobs.map(({ job, name }) => [job, name])) : null, terms)),
+      ...daysContent(schedule, terms),
       {
         text: 'A plan, never a promise of safety: product data sheets, local rules and licensed practice decide.',
         style: 'small',
         margin: [0, 10, 0, 0],
       },
     ],
-  };
+  });
+}
+
+/** The days alone, to stand on a sheet with other things. */
+export function daysContent(schedule: Schedule, terms: DayTerms): Content[] {
+  const { jobs } = schedule;
+  const names = jobs.length > 1 ? new Map(jobs.map(({ job, name }) => [job, name])) : null;
+  return daySheets(schedule, terms.by)
+    .filter(({ date }) => terms.day === null || date === terms.day)
+    .flatMap((day) => dayBlock(day, names, terms));
 }
 
 function heading(name: string | null, note: string, end: number | null, due: number | null): Content {
@@ -62,12 +70,12 @@ function heading(name: string | null, note: string, end: number | null, due: num
   return { text: `${name === null ? '' : `${name}: `}${says}.${note === '' ? '' : ` ${note}`}`, margin: [0, 1, 0, 2] };
 }
 
-const dayBlock = ({ label, groups }: Day, jobs: ReadonlyMap<string, string> | null, terms: DaysTerms): Content[] => [
+const dayBlock = ({ label, groups }: Day, jobs: ReadonlyMap<string, string> | null, terms: DayTerms): Content[] => [
   { text: label, style: 'part', margin: [0, 10, 0, 0], headlineLevel: 1 },
   ...groups.flatMap((group) => groupBlock(group, jobs, terms)),
 ];
 
-function groupBlock({ name, minutes, wear, lines }: DayGroup, jobs: ReadonlyMap<string, string> | null, { by, units }: DaysTerms): Content[] {
+function groupBlock({ name, minutes, wear, lines }: DayGroup, jobs: ReadonlyMap<string, string> | null, { by, units }: DayTerms): Content[] {
   return [
     {
       text: [

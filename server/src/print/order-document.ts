@@ -1,26 +1,26 @@
 import { formatMinutes, formatQuantity, localise, type OrderPart, type OrderSheet, type UnitSystem } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { CARE, INK, LINE, RULED, SHEET_STYLES } from './styles.ts';
+import { framed, signatures, type PageSize } from './frame.ts';
+import { CARE, LINE, RULED } from './styles.ts';
 
 /** How a sheet is written: units, money, times of a place, and the pictures by file id. */
 export interface PrintTerms {
   readonly units: UnitSystem;
   readonly currency: string;
+  readonly page: PageSize;
   readonly timeZone: string;
   readonly pictures: ReadonlyMap<string, string>;
 }
 
 /** The order sheet of one contractor as a document to print. */
 export function orderDocument(sheet: OrderSheet, terms: PrintTerms): TDocumentDefinitions {
-  return {
-    info: { title: `Order to ${sheet.to}: ${sheet.job}`, author: sheet.from },
-    pageSize: 'A4',
-    pageMargins: [40, 44, 40, 52],
-    defaultStyle: { color: INK },
-    styles: SHEET_STYLES,
-    footer: (page, pages) => ({ text: `${sheet.from} · ${sheet.job} · page ${page} of ${pages}`, style: 'small', margin: [40, 16, 40, 0] }),
+  return framed({
+    title: `Order to ${sheet.to}: ${sheet.job}`,
+    shop: sheet.from,
+    foot: [sheet.job],
+    page: terms.page,
     content: [heading(sheet, terms), figures(sheet, terms), ...sheet.parts.map((part) => partBlock(part, terms)), closing(sheet)],
-  };
+  });
 }
 
 function heading({ to, from, job, item, note }: OrderSheet, { units }: PrintTerms): Content {
@@ -126,22 +126,17 @@ function photos({ photos: taken }: OrderPart, { pictures }: PrintTerms): Content
 }
 
 function closing({ terms, from, to }: OrderSheet): Content {
-  const blank = '_'.repeat(34);
   return {
     unbreakable: true,
     margin: [0, 12, 0, 0],
     stack: [
       { text: 'Terms', bold: true },
-      { ul: terms.map((term) => term), margin: [0, 2, 0, 14] },
-      {
-        columns: [
-          { text: `Handed over, counted\n\n${blank}\n${from}, date and hour` },
-          { text: `Blasted\n\n${blank}\n${to}, date and hour` },
-          { text: `Taken back, counted\n\n${blank}\n${from}, date and hour` },
-        ],
-        columnGap: 12,
-        style: 'small',
-      },
+      { ul: terms.map((term) => term), margin: [0, 2, 0, 0] },
+      signatures([
+        { says: 'Handed over, counted', below: `${from}, date and hour` },
+        { says: 'Blasted', below: `${to}, date and hour` },
+        { says: 'Taken back, counted', below: `${from}, date and hour` },
+      ]),
       { text: 'Data sheets, local rules and licensed practice decide.', style: 'small', margin: [0, 10, 0, 0] },
     ],
   };

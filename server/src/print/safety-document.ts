@@ -1,23 +1,24 @@
 import { AIR_VERDICTS, formatQuantity, GUARD_NAMES, WASTE_HAZARDS, type SafetyLine, type SafetySheet, type UnitSystem } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { CARE, INK, RULED, SHEET_STYLES } from './styles.ts';
+import { framed, signatures, type PageSize } from './frame.ts';
+import { CARE, RULED, SHEET_STYLES } from './styles.ts';
 
 export interface SafetyTerms {
   readonly units: UnitSystem;
   readonly currency: string;
+  readonly page: PageSize;
   /** ISO date */
   readonly today: string;
 }
 
 /** The safety sheet of one job to hang up and sign. */
 export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumentDefinitions {
-  return {
-    info: { title: `Safety sheet: ${sheet.job}`, author: sheet.shop },
-    pageSize: 'A4',
-    pageMargins: [34, 34, 34, 40],
-    defaultStyle: { color: INK, fontSize: 8 },
-    styles: { ...SHEET_STYLES, part: { fontSize: 10.5, bold: true }, big: { fontSize: 15, bold: true }, small: { fontSize: 7.5 } },
-    footer: (page, pages) => ({ text: `${sheet.shop} · ${sheet.job} · page ${page} of ${pages}`, style: 'small', margin: [34, 10, 34, 0] }),
+  const paper = framed({
+    title: `Safety sheet: ${sheet.job}`,
+    shop: sheet.shop,
+    foot: [sheet.job, terms.today],
+    page: terms.page,
+    dense: { margin: 34, fontSize: 8 },
     content: [
       { text: `Safety sheet: ${sheet.job}`, style: 'big' },
       {
@@ -33,9 +34,15 @@ export function safetyDocument(sheet: SafetySheet, terms: SafetyTerms): TDocumen
       ...block('First aid', firstAid(sheet)),
       ...block('Waste', waste(sheet, terms)),
       ...block('Papers', papers(sheet)),
-      signatures(),
+      signatures([
+        { says: 'Read by all who work on it', below: 'names, date' },
+        { says: 'First aider, phone', below: '' },
+        { says: 'Released to begin', below: 'name, date' },
+      ]),
+      { text: 'A plan, never a promise of safety: product data sheets, local rules and licensed practice decide.', margin: [0, 6, 0, 0] },
     ],
-  };
+  });
+  return { ...paper, styles: { ...SHEET_STYLES, part: { fontSize: 10.5, bold: true }, big: { fontSize: 15, bold: true }, small: { fontSize: 7.5 } } };
 }
 
 const block = (title: string, content: Content | null): Content[] =>
@@ -158,22 +165,3 @@ const papers = ({ papers: all, licensed }: SafetySheet): Content | null =>
           ...(licensed.length === 0 ? [] : [`Only by licensed people: ${licensed.join('; ')}.`]),
         ],
       };
-
-function signatures(): Content {
-  const blank = '_'.repeat(34);
-  return {
-    unbreakable: true,
-    margin: [0, 10, 0, 0],
-    stack: [
-      {
-        columnGap: 12,
-        columns: [
-          { text: `Read by all who work on it\n\n${blank}\nnames, date` },
-          { text: `First aider, phone\n\n${blank}` },
-          { text: `Released to begin\n\n${blank}\nname, date` },
-        ],
-      },
-      { text: 'A plan, never a promise of safety: product data sheets, local rules and licensed practice decide.', margin: [0, 6, 0, 0] },
-    ],
-  };
-}

@@ -1,22 +1,22 @@
 import { formatQuantity, WASTE_HAZARDS, type SafetySheet, type UnitSystem } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { CARE, INK, RULED, SHEET_STYLES } from './styles.ts';
+import { framed, signatures, type PageSize } from './frame.ts';
+import { CARE, RULED } from './styles.ts';
 
 export interface WasteTerms {
   readonly units: UnitSystem;
+  readonly page: PageSize;
   /** ISO date */
   readonly today: string;
 }
 
 /** The note that goes with the waste of one job to whoever takes it. */
 export function wasteDocument(sheet: SafetySheet, terms: WasteTerms): TDocumentDefinitions {
-  return {
-    info: { title: `Waste of ${sheet.job}`, author: sheet.shop },
-    pageSize: 'A4',
-    pageMargins: [40, 44, 40, 52],
-    defaultStyle: { color: INK },
-    styles: SHEET_STYLES,
-    footer: (page, pages) => ({ text: `${sheet.shop} · ${sheet.job} · page ${page} of ${pages}`, style: 'small', margin: [40, 16, 40, 0] }),
+  return framed({
+    title: `Waste of ${sheet.job}`,
+    shop: sheet.shop,
+    foot: [sheet.job, terms.today],
+    page: terms.page,
     content: [
       { text: 'Waste handed over', style: 'big' },
       { text: `From ${sheet.shop}, ${terms.today}. ${sheet.job}${sheet.item === '' ? '' : `: ${sheet.item}`}.`, margin: [0, 2, 0, 8] },
@@ -24,11 +24,15 @@ export function wasteDocument(sheet: SafetySheet, terms: WasteTerms): TDocumentD
       {
         text: 'Masses are reckoned from the plan: weigh at the hand-over and write it beside. Containers closed, labelled with content, hazard and date.',
         style: 'small',
-        margin: [0, 6, 0, 14],
+        margin: [0, 6, 0, 0],
       },
-      signatures(),
+      signatures([
+        { says: 'Handed over', below: 'name, date' },
+        { says: 'Taken by', below: 'name, firm, licence, date' },
+        { says: 'Vehicle, receipt', below: 'number' },
+      ]),
     ],
-  };
+  });
 }
 
 export function streamTable({ waste }: SafetySheet, { units }: Pick<WasteTerms, 'units'>): Content {
@@ -47,18 +51,4 @@ export function streamTable({ waste }: SafetySheet, { units }: Pick<WasteTerms, 
     goes,
   ]);
   return { table: { headerRows: 1, dontBreakRows: true, widths: ['*', 48, 48, 110, 110], body: [head, ...body] }, layout: RULED };
-}
-
-function signatures(): Content {
-  const blank = '_'.repeat(34);
-  return {
-    unbreakable: true,
-    style: 'small',
-    columnGap: 12,
-    columns: [
-      { text: `Handed over\n\n${blank}\nname, date` },
-      { text: `Taken by\n\n${blank}\nname, firm, licence, date` },
-      { text: `Vehicle, receipt\n\n${blank}\nnumber` },
-    ],
-  };
 }

@@ -18,7 +18,7 @@ export function connectedRoutes(feed: LiveFeed, reached: Reached): Router {
 }
 
 /** Of this machine in its networks; none where it answers itself alone. */
-function addressesOf({ host, scheme, port }: Reached): string[] {
+export function addressesOf({ host, scheme, port }: Reached): string[] {
   const own = Object.values(networkInterfaces()).flatMap((all) => all ?? []);
   const open = own.filter(
     ({ internal, family, address }) => !internal && family === 'IPv4' && (host === '0.0.0.0' || host === '::' || host === address),

@@ -172,7 +172,7 @@ describe('the list', () => {
     for (const id of ['good', 'torn', 'foreign']) await app.jobs.create(id, { ...job, name: id });
     const put = (id: string, document: string) =>
       app.database.write((manager) => manager.query('UPDATE jobs SET document = ? WHERE id = ?', [document, id]));
-    await put('torn', '{"format":"lift-bare.job/3"}');
+    await put('torn', '{"format":"lift-bare.job/4"}');
     await put('foreign', '"constructor"');
     app.reckoner.wake();
     await app.reckoner.idle();
@@ -181,7 +181,7 @@ describe('the list', () => {
     expect(faults.get('torn')).toContain('name');
     expect(faults.get('foreign')).not.toBeNull();
     await call().get(`${URL}/torn`).expect(422);
-    expect((await call().get(`${URL}/torn/raw`).expect(200)).body.document).toBe('{"format":"lift-bare.job/3"}');
+    expect((await call().get(`${URL}/torn/raw`).expect(200)).body.document).toBe('{"format":"lift-bare.job/4"}');
     expect((await call().get('/api/v1/health').expect(200)).body).toMatchObject({ status: 'ok', jobs: 3 });
   });
 

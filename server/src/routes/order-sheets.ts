@@ -23,7 +23,9 @@ export function orderSheetRoutes(planner: Planner, files: FileStore, profile: ()
       const photos = sheet.parts.flatMap((part) => part.photos.map(({ file }) => file));
       const pictures = body.jobId === undefined ? new Map<string, string>() : await files.pictures(body.jobId, photos);
       const print = (shown: typeof pictures): Promise<Buffer> =>
-        pdfOf(orderDocument(sheet, { units: shop.units, currency: shop.currency, timeZone: body.timeZone, pictures: shown }));
+        pdfOf(
+          orderDocument(sheet, { units: shop.units, currency: shop.currency, page: shop.paperwork.page, timeZone: body.timeZone, pictures: shown }),
+        );
       // A photo that begins like one and is none keeps nobody from the sheet.
       const pdf = await print(pictures).catch(() => print(new Map()));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="order-sheet.pdf"').send(pdf);

@@ -119,7 +119,7 @@ test('descriptions: catalogue with provenance, JSON Schema, OpenAPI, health', as
   });
   expect(JSON.parse((await call().get('/api/v1/schema/job')).text)).toMatchObject({
     type: 'object',
-    properties: { format: { const: 'lift-bare.job/3' } },
+    properties: { format: { const: 'lift-bare.job/4' } },
   });
   const { paths } = (await call().get('/api/v1/openapi.json')).body;
   expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/v1/jobs', '/api/v1/jobs/{id}', '/api/v1/plan', '/api/v1/shop']));

@@ -20,12 +20,12 @@ export function safetySheetRoutes(planner: Planner, profile: () => Promise<Shop>
     })
     .post('/pdf', async (request, response) => {
       const { sheet, shop, today } = await read(request);
-      const pdf = await pdfOf(safetyDocument(sheet, { units: shop.units, currency: shop.currency, today }));
+      const pdf = await pdfOf(safetyDocument(sheet, { units: shop.units, currency: shop.currency, page: shop.paperwork.page, today }));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="safety-sheet.pdf"').send(pdf);
     })
     .post('/waste/pdf', async (request, response) => {
       const { sheet, shop, today } = await read(request);
-      const pdf = await pdfOf(wasteDocument(sheet, { units: shop.units, today }));
+      const pdf = await pdfOf(wasteDocument(sheet, { units: shop.units, page: shop.paperwork.page, today }));
       response.type('application/pdf').set('Content-Disposition', 'inline; filename="waste-note.pdf"').send(pdf);
     });
 }

@@ -1,12 +1,15 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DEMO_JOBS, type Job } from '@lift-bare/core';
+import { DEMO_JOBS, USUAL_TERMS, type Job } from '@lift-bare/core';
 import Sqlite from 'better-sqlite3';
 import request from 'supertest';
+import { DataSource } from 'typeorm';
 import { testApp } from '../testing/test-app.ts';
 import { Database, IN_MEMORY } from './database.ts';
+import { ENTITIES } from './entities.ts';
 import { JobStore } from './job-store.ts';
+import { MIGRATIONS } from './migrations/migrations.ts';
 
 const job = DEMO_JOBS[0] as Job;
 const newFile = () => join(mkdtempSync(join(tmpdir(), 'lift-bare-')), 'shop.sqlite');
@@ -109,4 +112,31 @@ test('closing leaves everything in the one file', async () => {
   const { copyFileSync } = await import('node:fs');
   copyFileSync(file, alone);
   expect(onDisk(alone, 'tug')).toBe(1);
+});
+
+test('whom a job was for moves beside its document, out of every copy of it', async () => {
+  const file = newFile();
+  const before = new DataSource({ type: 'better-sqlite3', database: file, entities: ENTITIES, migrations: MIGRATIONS.slice(0, 8) });
+  await before.initialize();
+  await before.runMigrations();
+  const document = JSON.stringify({ ...job, format: 'lift-bare.job/3', customer: 'Harbour board' });
+  const now = '2026-11-01T00:00:00.000Z';
+  await before.query(
+    `INSERT INTO jobs (id, version, name, item_kind, archived, created_at, updated_at, description, document, saved_by) VALUES ('tug', 4, 'Tug', 'vehicle', 0, ?, ?, '', ?, '')`,
+    [now, now, document],
+  );
+  await before.query(`INSERT INTO job_versions (job_id, version, saved_at, document, saved_by, changes) VALUES ('tug', 3, ?, ?, '', '')`, [
+    now,
+    document,
+  ]);
+  await before.destroy();
+  const app = await testApp({ file });
+  const call = request(app.app);
+  expect((await call.get('/api/v1/jobs/tug/offer').expect(200)).body).toMatchObject({
+    version: 1,
+    terms: USUAL_TERMS,
+    customer: { name: 'Harbour board', phone: '' },
+  });
+  for (const path of ['/raw', '/versions/3', '']) expect((await call.get(`/api/v1/jobs/tug${path}`).expect(200)).text).not.toContain('Harbour');
+  await app.close();
 });

@@ -11,6 +11,8 @@ import { Database, IN_MEMORY } from '../store/database.ts';
 import { FileStore } from '../store/file-store.ts';
 import { Health } from '../store/health.ts';
 import { JobStore } from '../store/job-store.ts';
+import { LedgerStore } from '../store/ledger-store.ts';
+import { OfferStore } from '../store/offer-store.ts';
 import { ShopStore } from '../store/shop-store.ts';
 
 interface Given {
@@ -41,6 +43,8 @@ export async function testApp({ file = IN_MEMORY, passphrase = null, weather = t
     jobs,
     shop,
     files,
+    ledger: new LedgerStore(database),
+    offers: new OfferStore(database, () => new Date(time)),
     bench: { bench, clock, feed },
     gauges,
     reached: { host: '127.0.0.1', scheme: 'http', port: () => 4170 },

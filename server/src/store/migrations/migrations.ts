@@ -6,6 +6,7 @@ import { Versions1764000004000 } from './5-versions.ts';
 import { Who1764000005000 } from './6-who.ts';
 import { Runs1764000006000 } from './7-runs.ts';
 import { Manners1764000007000 } from './8-manners.ts';
+import { Offers1764000008000 } from './9-offers.ts';
 
 /** In their order; the last one tells how new a database is. */
 export const MIGRATIONS = [
@@ -17,4 +18,5 @@ export const MIGRATIONS = [
   Who1764000005000,
   Runs1764000006000,
   Manners1764000007000,
+  Offers1764000008000,
 ];

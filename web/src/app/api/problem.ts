@@ -18,3 +18,16 @@ export function failureOf(error: unknown): Failure {
   if (error.status === 404) return { kind: 'missing' };
   return { kind: 'refused', reason: typeof detail === 'string' ? detail : error.message };
 }
+
+/** The same in a sentence, where the address answers with a file: then what is wrong comes as one too. */
+export async function blobFailure(error: unknown): Promise<string> {
+  if (!(error instanceof HttpErrorResponse) || !(error.error instanceof Blob)) return 'The server is not reached.';
+  const { status } = error;
+  const body: unknown = await error.error
+    .text()
+    .then(JSON.parse)
+    .catch(() => null);
+  const failure = failureOf(new HttpErrorResponse({ status, error: body }));
+  if (failure.kind === 'refused') return failure.reason;
+  return failure.kind === 'offline' ? (failure.says ?? 'The server is not reached.') : 'It is not there any more.';
+}

@@ -15,6 +15,7 @@ import {
 import { FormsModule } from '@angular/forms';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { JobContext } from '../../state/job-context';
+import { OfferBook } from '../../state/offer-book';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { HoursField } from '../../ui/hours-field';
 import { QuantityField } from '../../ui/quantity-field';
@@ -32,7 +33,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
       <div class="form">
         <lb-text class="wide" label="Job" [value]="job.name" [required]="true" [most]="80" (changed)="set('name', $event)" />
         <lb-text class="wide" label="Item" [value]="job.item.description" placeholder="what it is, colour, number" (changed)="setItem('description', $event)" />
-        <lb-text label="Customer" [value]="job.customer" [most]="80" placeholder="as on the sheets" (changed)="set('customer', $event)" />
+        <lb-text label="Customer" [value]="offers.customer().name" [most]="80" placeholder="as on the papers" (changed)="offers.setCustomer({ name: $event })" />
         <lb-choice label="Kind" [value]="job.item.kind" [options]="kinds" (changed)="setItem('kind', $event)" />
         <lb-year label="Painted or built in" [value]="job.item.year" (changed)="setItem('year', $event)" />
         <lb-choice label="Used" [value]="job.item.service" [options]="services" (changed)="setItem('service', $event)" />
@@ -59,6 +60,7 @@ const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGU
 })
 export class ItemForm {
   protected readonly context = inject(JobContext);
+  protected readonly offers = inject(OfferBook);
   /** gates of air and metal that bar work of this job, answered for or not */
   protected readonly shut = computed(() => [
     ...new Map(

@@ -8,6 +8,7 @@ import { PartList } from './part-list';
 import { SaveMark } from './save-mark';
 import { WindowNote } from './window-note';
 import { benchFeature } from '../../state/bench.reducer';
+import { OfferBook } from '../../state/offer-book';
 import { JobContext } from '../../state/job-context';
 import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
@@ -23,7 +24,7 @@ import { WhoField } from '../../ui/who-field';
   imports: [WhoField, RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar, WindowNote],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
-  providers: [JobContext],
+  providers: [JobContext, OfferBook],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'pressed($event)' },
 })
@@ -34,6 +35,7 @@ export class JobFrame {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
+  protected readonly offers = inject(OfferBook);
   private readonly router = inject(Router);
   private readonly toasts = inject(Toasts);
   protected readonly words = STAGES;
@@ -48,8 +50,14 @@ export class JobFrame {
     return run.handedOver === null ? `${run.works.size} ${run.works.size === 1 ? 'step' : 'steps'}` : 'handed over';
   });
 
+  protected readonly paperState = computed(() => {
+    const [last] = this.offers.papers();
+    return last ? `${last.kind} ${last.state}` : 'nothing sent';
+  });
+
   constructor() {
     effect(() => this.context.load(this.jobId()));
+    effect(() => void this.offers.load(this.jobId()));
     effect(() => this.context.zoneId.set(this.zone() ?? null));
   }
 

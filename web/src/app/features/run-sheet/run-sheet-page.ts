@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { STAGE_NAMES } from '@lift-bare/core';
+import { needText, STAGE_NAMES } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { OfferBook } from '../../state/offer-book';
 import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { Units } from '../../ui/units.service';
@@ -18,6 +19,7 @@ import { groupSteps } from './group-steps';
 })
 export class RunSheetPage {
   protected readonly context = inject(JobContext);
+  protected readonly offers = inject(OfferBook);
   protected readonly units = inject(Units);
   protected readonly stages = STAGE_NAMES;
   protected readonly groups = computed(() => groupSteps(this.context.plan()?.operations ?? []));
@@ -34,6 +36,7 @@ export class RunSheetPage {
     ).values(),
   ]);
 
+  protected need = (need: number, unit: string): string => needText(need, unit, this.units.system());
   protected readonly wearList = computed(() =>
     this.protection()
       .map(({ name }) => name)

@@ -7,6 +7,8 @@ import { ShopContractors } from './shop-contractors';
 import { ShopCopies } from './shop-copies';
 import { ShopEditor } from './shop-editor';
 import { ShopFigures } from './shop-figures';
+import { ShopNumbers } from './shop-numbers';
+import { ShopPaperwork } from './shop-paperwork';
 import { ShopOwnRows } from './shop-own-rows';
 import { ShopPeople } from './shop-people';
 import { ShopRecord } from './shop-record';
@@ -21,6 +23,8 @@ import { ShopScreens } from './shop-screens';
     ToastBar,
     ShopFigures,
     ShopAir,
+    ShopPaperwork,
+    ShopNumbers,
     ShopCalendar,
     ShopContractors,
     ShopPeople,
@@ -42,12 +46,14 @@ export class ShopPage {
   protected readonly parts = [
     { id: 'figures', title: 'Figures and kit' },
     { id: 'air', title: 'Air, papers, cleaners' },
+    { id: 'paperwork', title: 'Quotes and letterhead' },
     { id: 'calendar', title: 'Calendar' },
     { id: 'people', title: 'People and masks' },
     { id: 'contractors', title: 'Contractors' },
     { id: 'schools', title: 'Schools' },
     { id: 'own-rows', title: 'Own products and methods' },
     { id: 'record', title: 'From the record' },
+    { id: 'numbers', title: 'Numbers' },
     { id: 'copies', title: 'Copies' },
     { id: 'screens', title: 'Screens and gauges' },
   ] as const;

@@ -35,6 +35,7 @@ import { ScheduleApi } from '../../api/schedule-api';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { saveBlob } from '../../ui/save-file';
 import { JobContext } from '../../state/job-context';
+import { OfferBook } from '../../state/offer-book';
 import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
@@ -63,6 +64,7 @@ const CLOSE_DAY = 320;
 })
 export class TimePage {
   protected readonly context = inject(JobContext);
+  protected readonly offers = inject(OfferBook);
   protected readonly units = inject(Units);
   private readonly client = inject(ScheduleClient);
   private readonly planner = inject(PlannerClient);

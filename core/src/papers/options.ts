@@ -1,0 +1,26 @@
+import type { Job } from '../model/job.ts';
+import type { OptionChange } from '../model/offer.ts';
+import type { MethodOption, Plan } from '../model/plan.ts';
+
+/** The job as an option has it. A method is taken wherever no rule speaks against it and paint is taken off. @param plan of the job without the option */
+export function withOption(job: Job, change: OptionChange, plan: Plan): Job {
+  if (change.kind === 'finish') return { ...job, finish: change.finish, parts: job.parts.map((part) => ({ ...part, finish: null })) };
+  if (change.kind === 'without') return { ...job, parts: job.parts.filter(({ id }) => !change.parts.includes(id)) };
+  const ways = new Map(plan.zones.map(({ zone, chosen, options }) => [zone, chosen?.family === 'keep' ? null : bestBy(change.method, options)]));
+  return {
+    ...job,
+    parts: job.parts.map((part) => ({
+      ...part,
+      zones: part.zones.map((zone) => {
+        const way = ways.get(zone.id);
+        return way ? { ...zone, choice: { method: way.method, at: way.at, reason: '', by: 'hand' as const } } : zone;
+      }),
+    })),
+  };
+}
+
+/** The best of a method's ways, wherever it is done; null: none may be used. */
+function bestBy(method: string, options: readonly MethodOption[]): MethodOption | null {
+  const may = options.filter((option) => option.method === method && option.verdict !== 'ruled-out');
+  return may.reduce<MethodOption | null>((best, option) => (best === null || option.score < best.score ? option : best), null);
+}

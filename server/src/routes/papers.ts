@@ -1,0 +1,82 @@
+import { formatISO } from 'date-fns';
+import type { Certificate, InvoiceBasis } from '@lift-bare/core';
+import { Router } from 'express';
+import { invoiceTable } from '../bundle/invoice-table.ts';
+import { certificateDocument } from '../print/certificate-document.ts';
+import { invoiceDocument } from '../print/invoice-document.ts';
+import { pdfOf } from '../print/pdf.ts';
+import type { Sent } from '../print/quote-document.ts';
+import { workPackDocument } from '../print/work-pack-document.ts';
+import { Unfit } from '../problems/problem.ts';
+import type { BenchStore } from '../store/bench-store.ts';
+import type { FileStore } from '../store/file-store.ts';
+import { agreedOf } from '../store/offer-store.ts';
+import { addressesOf, type Reached } from './connected.ts';
+import { sendPdf, sentOf, type OfferParts } from './offers.ts';
+
+export interface PaperParts extends OfferParts {
+  readonly bench: BenchStore;
+  readonly files: FileStore;
+  readonly reached: Reached;
+}
+
+/** What is written from the plan and the book of a job: work pack, certificate, invoice basis. */
+export function paperRoutes(parts: PaperParts): Router {
+  const { jobs, planner, profile, now, files } = parts;
+  const today = async (id: string): Promise<Sent> => ({
+    ...(await sentOf(parts, id)),
+    number: null,
+    date: formatISO(now(), { representation: 'date' }),
+  });
+  return Router()
+    .get('/:id/work-pack/pdf', async (request, response) => {
+      const { id } = request.params;
+      const { document } = await jobs.get(id);
+      const pack = await planner.run('workPack', { job: document, shop: await profile(id), now: now().getTime() });
+      const [address = `${request.protocol}://${request.get('host') ?? 'localhost'}`] = addressesOf(parts.reached);
+      await sendPdf(response, 'work-pack', workPackDocument(pack, { ...(await today(id)), bench: `${address}/bench?job=${id}` }));
+    })
+    .get('/:id/certificate', async ({ params }, response) => {
+      response.json(await certificateFor(parts, params.id));
+    })
+    .get('/:id/certificate/pdf', async ({ params: { id } }, response) => {
+      const certificate = await certificateFor(parts, id);
+      const pictures = await files.pictures(
+        id,
+        certificate.photos.map(({ file }) => file),
+      );
+      const sent = await today(id);
+      // A photo that begins like one and is none keeps nobody from the paper.
+      const pdf = await pdfOf(certificateDocument(certificate, sent, pictures)).catch(() => pdfOf(certificateDocument(certificate, sent, new Map())));
+      response.type('application/pdf').set('Content-Disposition', 'inline; filename="certificate.pdf"').send(pdf);
+    })
+    .get('/:id/invoice', async ({ params }, response) => {
+      response.json(await invoiceFor(parts, params.id));
+    })
+    .get('/:id/invoice.csv', async ({ params }, response) => {
+      const table = invoiceTable(await invoiceFor(parts, params.id));
+      response.type('text/csv').set('Content-Disposition', 'attachment; filename="invoice-basis.csv"').send(table);
+    })
+    .get('/:id/invoice/pdf', async ({ params: { id } }, response) => {
+      await sendPdf(response, 'invoice-basis', invoiceDocument(await invoiceFor(parts, id), await today(id)));
+    });
+}
+
+const eventsOf = async (bench: BenchStore, id: string) => (await bench.ofJob(id)).flatMap((timer) => timer.events);
+
+/** @throws Unfit where the job was not started: there is nothing to certify */
+async function certificateFor({ jobs, planner, profile, now, bench }: PaperParts, id: string): Promise<Certificate> {
+  const { document, version } = await jobs.get(id);
+  const asked = { job: document, version, shop: await profile(id), events: await eventsOf(bench, id), now: now().getTime() };
+  const certificate = await planner.run('certificate', asked);
+  if (!certificate) throw new Unfit('the job was not started: a certificate is written from the record of the work');
+  return certificate;
+}
+
+/** @throws Unfit where nothing was agreed */
+async function invoiceFor({ jobs, offers, planner, profile, bench }: PaperParts, id: string): Promise<InvoiceBasis> {
+  const found = agreedOf(await offers.papers(id));
+  if (!found) throw new Unfit('nothing was agreed: an invoice is written from a quote that was accepted');
+  const { document } = await jobs.get(id);
+  return planner.run('invoice', { job: document, shop: await profile(id), agreed: found.agreed, events: await eventsOf(bench, id) });
+}
