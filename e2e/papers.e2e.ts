@@ -61,6 +61,7 @@ test('a certificate is refused with its reason before the start; the work pack i
 test('the customer stands on the sheets, is kept offline, and is taken out at one touch', async ({ page, context }) => {
   await tug(page.request, 'known');
   await page.goto('/jobs/known/intake');
+  await saved(page);
   await context.setOffline(true);
   await field(page, 'Customer').fill('Harbour board');
   await page.waitForTimeout(700);

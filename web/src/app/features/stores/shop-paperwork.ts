@@ -38,7 +38,7 @@ const LOGO = 420;
         <span class="label">Logo, PNG or JPEG</span>
         <span class="logo">
           @if (own().logo !== '') { <img [src]="own().logo" alt="Logo as it stands on papers" /> }
-          <nz-upload nzAccept="image/png,image/jpeg" [nzShowUploadList]="false" [nzBeforeUpload]="take"><button type="button" class="btn quiet small">{{ own().logo === '' ? 'Choose a picture' : 'Another one' }}</button></nz-upload>
+          <nz-upload nzAccept="image/png,image/jpeg" [nzShowUploadList]="false" [nzBeforeUpload]="take"><span class="btn quiet small">{{ own().logo === '' ? 'Choose a picture' : 'Another one' }}</span></nz-upload>
           @if (own().logo !== '') { <button type="button" class="link small" (click)="set({ logo: '' })">Take it out</button> }
         </span>
         @if (unread()) { <span class="error" role="alert">this picture cannot be read, or stays too large</span> }

@@ -5,6 +5,7 @@ import {
   CATALOGUE,
   DEMO_JOBS,
   DEMO_SHOP,
+  NO_CUSTOMER,
   planJob,
   planSchedule,
   readWith,
@@ -17,6 +18,7 @@ import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { NEVER, of } from 'rxjs';
 import { ScheduleApi } from '../../api/schedule-api';
 import { JobContext } from '../../state/job-context';
+import { OfferBook } from '../../state/offer-book';
 import { RunLog } from '../../state/run-log';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
@@ -60,6 +62,7 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
       provideRouter([]),
       provideNzI18n(en_US),
       { provide: JobContext, useValue: context },
+      { provide: OfferBook, useValue: { customer: () => NO_CUSTOMER } },
       { provide: PlannerClient, useValue: { run } },
       { provide: RunLog, useValue: { say: (...all: unknown[]) => taken.push(all), takeWorkBack: (...all: unknown[]) => taken.push(all) } },
       { provide: ScheduleApi, useValue: { calendar: () => NEVER } },
