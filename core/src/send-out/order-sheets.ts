@@ -18,12 +18,16 @@ const LEAST_COMPARED = 15;
 /** One sheet for each contractor that something of this job goes to, from its plan; contractors that get nothing have none. */
 export function orderSheets(job: Job, shop: Shop, plan: Plan, catalogue: Catalogue): OrderSheet[] {
   const rows = withOwnRows(catalogue, shop.ownRows);
-  const leaded = new Set(gatherFacts(job, shop, rows).flatMap(({ zone, treatAsLead }) => (treatAsLead ? zone.id : [])));
+  const leaded = leadedZones(job, shop, rows);
   return shop.contractors.flatMap((contractor) => {
     const zones = plan.zones.filter(({ chosen, area }) => chosen?.sentOut === true && chosen.at === contractor.id && area > 0);
     return zones.length === 0 ? [] : [sheetOf({ job, shop, catalogue: rows, leaded }, contractor, zones)];
   });
 }
+
+/** Ids of zones whose paint is treated as leaded. @param catalogue with the shop's own rows */
+export const leadedZones = (job: Job, shop: Shop, catalogue: Catalogue): ReadonlySet<string> =>
+  new Set(gatherFacts(job, shop, catalogue).flatMap(({ zone, treatAsLead }) => (treatAsLead ? zone.id : [])));
 
 interface Order {
   readonly job: Job;
@@ -73,7 +77,7 @@ function sheetOf({ job, shop, catalogue, leaded }: Order, contractor: Contractor
 }
 
 /** A, B, … Z, AA. */
-const ticketOf = (i: number): string => (i < 26 ? '' : String.fromCharCode(64 + Math.floor(i / 26))) + String.fromCharCode(65 + (i % 26));
+export const ticketOf = (i: number): string => (i < 26 ? '' : String.fromCharCode(64 + Math.floor(i / 26))) + String.fromCharCode(65 + (i % 26));
 
 interface Terms {
   readonly ticket: string;
@@ -82,10 +86,12 @@ interface Terms {
   readonly leaded: ReadonlySet<string>;
 }
 
-function orderPart(part: Part, zones: readonly ZonePlan[], { ticket, readyAt, catalogue, leaded }: Terms): OrderPart {
+/** What anybody who gets a part has to know of it. */
+export type AboutPart = Pick<OrderPart, 'ticket' | 'name' | 'pieces' | 'material' | 'alloy' | 'thickness' | 'mass' | 'massFrom' | 'size' | 'onIt'>;
+
+/** @param zones of it that are sent @param leaded ids of zones whose paint is treated as leaded */
+export function aboutPart(part: Part, zones: readonly ZonePlan[], { ticket, catalogue, leaded }: Omit<Terms, 'readyAt'>): AboutPart {
   const { mass, from } = partMass(part);
-  const clocks = zones.flatMap(({ bare }) => bare.primeWithin ?? []);
-  const primeWithin = clocks.length === 0 ? null : Math.min(...clocks);
   return {
     ticket,
     name: part.name,
@@ -97,6 +103,14 @@ function orderPart(part: Part, zones: readonly ZonePlan[], { ticket, readyAt, ca
     massFrom: from,
     size: part.box && [part.box.length, part.box.width, part.box.height],
     onIt: coatingsOn(part, zones, catalogue, leaded),
+  };
+}
+
+function orderPart(part: Part, zones: readonly ZonePlan[], { ticket, readyAt, catalogue, leaded }: Terms): OrderPart {
+  const clocks = zones.flatMap(({ bare }) => bare.primeWithin ?? []);
+  const primeWithin = clocks.length === 0 ? null : Math.min(...clocks);
+  return {
+    ...aboutPart(part, zones, { ticket, catalogue, leaded }),
     lines: zones.flatMap((zone) => lineOf(zone, staysOn(part, zone, catalogue), catalogue) ?? []),
     keepOff: named(part.features, KEEP_OFF),
     plug: named(part.features, PLUG),
@@ -147,7 +161,7 @@ function coatingsOn(part: Part, zones: readonly ZonePlan[], catalogue: Catalogue
   return [names, ...warnings].filter((text) => text !== '').join('; ');
 }
 
-const named = (features: readonly Feature[], words: Partial<Record<Feature, string>>): string[] =>
+export const named = (features: readonly Feature[], words: Partial<Record<Feature, string>>): string[] =>
   features.flatMap((feature) => words[feature] ?? []);
 
 /** What of a part should be known before it is sent, in one line; none when nothing is missing. */

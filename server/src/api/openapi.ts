@@ -170,6 +170,13 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       '/api/v1/jobs/{id}/work-pack/pdf': {
         get: operation({ summary: 'Days, kit, mixes, masking, hold points and labels, application/pdf', id: true }),
       },
+      '/api/v1/jobs/{id}/orders/{trade}/pdf': {
+        get: {
+          summary: 'What goes to a powder coater, welder or inspector (powder-coater, welder, inspector), application/pdf',
+          requestParams: { path: z.object({ id: JobId, trade: z.string() }) },
+          responses: { '200': { description: 'application/pdf' }, '404': problem('nothing goes there') },
+        },
+      },
       '/api/v1/jobs/{id}/certificate': {
         get: operation({ summary: 'What was done and how it was checked, from the record; as application/pdf under /pdf', id: true }),
       },

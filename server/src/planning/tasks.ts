@@ -10,6 +10,7 @@ import {
   planJob,
   quoteOf,
   scopeOf,
+  tradeOrders,
   workPackOf,
   safetySheet,
   shownSchedule,
@@ -29,6 +30,7 @@ import {
   type Shop,
   type StoredEvent,
   type ToQuote,
+  type TradeOrder,
   type WorkPack,
 } from '@lift-bare/core';
 import { figuresOf, type ListFigures } from './list-figures.ts';
@@ -56,6 +58,7 @@ export interface Tasks {
   certificate(of: OfJob & { readonly version: number; readonly events: readonly StoredEvent[]; readonly now: number }): Certificate | null;
   /** @param of at: ISO date of the last answer */
   ledger(of: OfJob & { readonly agreed: Agreed; readonly at: string; readonly events: readonly StoredEvent[] }): LedgerEntry;
+  trades(of: OfJob): TradeOrder[];
   workPack(of: OfJob & { readonly now: number }): WorkPack;
   /** @param of now: ms from which the hazards go by days; null: by stage */
   safety(of: OfJob & { readonly today: string; readonly now: number | null }): SafetySheet;
@@ -88,6 +91,7 @@ export const TASKS: Tasks = {
     return certificateOf({ job, version, plan, shop, run, now }, scopeOf(job, plan), CATALOGUE);
   },
   ledger: ({ job, shop, agreed, at, events }) => ledgerEntry(agreed, at, planJob(job, shop, CATALOGUE), foldRun(events), shop),
+  trades: ({ job, shop }) => tradeOrders(job, shop, planJob(job, shop, CATALOGUE), CATALOGUE),
   workPack: ({ job, shop, now }) => workPackOf(job, shop, now, CATALOGUE),
   safety: ({ job, shop, today, now }) => {
     const plan = planJob(job, shop, CATALOGUE);

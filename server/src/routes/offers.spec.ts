@@ -124,6 +124,14 @@ describe('from a quote to an invoice', () => {
     expect(rows[0]).toMatch(/^kind,what,agreed,done,unit,price \(EUR\)/);
   });
 
+  test('an order goes to whoever is asked outside the shop, and to nobody else', async () => {
+    await app.jobs.replace('t', 1, { ...job, finish: 'powder-sent-out', parts: job.parts.slice(1, 2).map((part) => ({ ...part, finish: null })) });
+    const { pages, over } = await readPdf(await pdf('orders/powder-coater/pdf'));
+    expect(pages.join()).toMatch(/Order: powder coater.*Ferrow Lane 3.*Comes back in writing/);
+    expect(over).toBeLessThan(0);
+    expect((await get('orders/welder/pdf').expect(404)).body.detail).toMatch(/nothing of this job goes to welder/);
+  });
+
   test('a certificate is written from the record: none before the start', async () => {
     expect((await get('certificate').expect(422)).body.detail).toMatch(/not started/);
     expect((await get('certificate/pdf').expect(422)).body.detail).toMatch(/not started/);

@@ -7,7 +7,8 @@ import { invoiceDocument } from '../print/invoice-document.ts';
 import { pdfOf } from '../print/pdf.ts';
 import type { Sent } from '../print/quote-document.ts';
 import { workPackDocument } from '../print/work-pack-document.ts';
-import { Unfit } from '../problems/problem.ts';
+import { tradeDocument } from '../print/trade-document.ts';
+import { NotFound, Unfit } from '../problems/problem.ts';
 import type { BenchStore } from '../store/bench-store.ts';
 import type { FileStore } from '../store/file-store.ts';
 import { agreedOf } from '../store/offer-store.ts';
@@ -35,6 +36,12 @@ export function paperRoutes(parts: PaperParts): Router {
       const pack = await planner.run('workPack', { job: document, shop: await profile(id), now: now().getTime() });
       const [address = `${request.protocol}://${request.get('host') ?? 'localhost'}`] = addressesOf(parts.reached);
       await sendPdf(response, 'work-pack', workPackDocument(pack, { ...(await today(id)), bench: `${address}/bench?job=${id}` }));
+    })
+    .get('/:id/orders/:trade/pdf', async ({ params: { id, trade } }, response) => {
+      const { document } = await jobs.get(id);
+      const order = (await planner.run('trades', { job: document, shop: await profile(id) })).find((own) => own.trade === trade);
+      if (!order) throw new NotFound(`nothing of this job goes to ${trade}`);
+      await sendPdf(response, `order-${trade}`, tradeDocument(order, await today(id)));
     })
     .get('/:id/certificate', async ({ params }, response) => {
       response.json(await certificateFor(parts, params.id));

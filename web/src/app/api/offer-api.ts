@@ -64,7 +64,7 @@ export class OfferApi {
   ledgerAddress = (from: string, to: string): string => `/api/v1/ledger/table.csv?from=${from}&to=${to}`;
 
   /** A paper as PDF. @param which its number, or what it is */
-  pdf = (job: string, which: 'quote' | 'work-pack' | 'certificate' | 'invoice' | `papers/${string}`): Observable<Blob> =>
+  pdf = (job: string, which: 'quote' | 'work-pack' | 'certificate' | 'invoice' | `papers/${string}` | `orders/${string}`): Observable<Blob> =>
     this.http.get(`${of(job)}/${which}/pdf`, { responseType: 'blob' });
   tableAddress = (job: string): string => `${of(job)}/invoice.csv`;
 }

@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
 import { InvoiceView } from './invoice-view';
+import { OrdersView } from './orders-view';
 import { PaperDownload } from './paper-download';
 import { QuoteView } from './quote-view';
 import { SentPapers } from './sent-papers';
@@ -10,6 +11,7 @@ import { SentPapers } from './sent-papers';
 const VIEWS = [
   ['quote', 'Quote'],
   ['sent', 'Sent and answered'],
+  ['orders', 'Orders'],
   ['work-pack', 'Work pack'],
   ['certificate', 'Certificate'],
   ['invoice', 'Invoice basis'],
@@ -18,7 +20,7 @@ const VIEWS = [
 /** What goes on paper of a job: to the customer, to those who work on it, to the office. */
 @Component({
   selector: 'lb-papers-page',
-  imports: [RouterLink, QuoteView, SentPapers, PaperDownload, InvoiceView],
+  imports: [RouterLink, OrdersView, QuoteView, SentPapers, PaperDownload, InvoiceView],
   templateUrl: './papers-page.html',
   styleUrls: ['../../ui/sheet.css', './papers-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
