@@ -235,3 +235,4 @@ export { LedgerEntry } from './model/ledger.ts';
 export { ledgerEntry } from './papers/ledger-entry.ts';
 export { tallyHours, tallyLedger, type LedgerBy, type LedgerLine, type LedgerSum } from './papers/ledger-tally.ts';
 export { tradeOrders, type Trade, type TradeOrder, type TradePart } from './send-out/trade-orders.ts';
+export { unsettledOf, unsettledText } from './sheet/unsettled.ts';

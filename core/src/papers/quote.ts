@@ -7,6 +7,7 @@ import type { Pricing, Quote, Variant } from '../model/quote.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { planSchedule, shownSchedule } from '../schedule/plan-schedule.ts';
+import { unsettledOf, unsettledText } from '../sheet/unsettled.ts';
 import { costsOf } from './costs.ts';
 import { basisPoints, currencyOf, formatMoney, toMinor, withMargin, type Minor } from './money.ts';
 import { withOption } from './options.ts';
@@ -67,7 +68,7 @@ export function variantOf({ job, plan, shop, terms, now }: Planned, { option, na
     change,
     scope: scopeOf(job, plan),
     left: leftOf(plan),
-    open: [...new Set(plan.findings.flatMap(({ severity, title }) => (severity === 'stop' || severity === 'question' ? [title] : [])))],
+    open: unsettledOf(job, plan.findings).map(unsettledText),
     lines,
     sums: sumsOf(lines, pricingOf(shop, terms)),
     hand: plan.totals.hand,

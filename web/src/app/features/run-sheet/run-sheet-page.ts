@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { needText, STAGE_NAMES } from '@lift-bare/core';
+import { RouterLink } from '@angular/router';
+import { needText, STAGE_NAMES, unsettledOf } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
 import { OperationLine } from '../../ui/operation-line';
@@ -12,7 +13,7 @@ import { groupSteps } from './group-steps';
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
-  imports: [OperationLine, WaysOut, RunStart],
+  imports: [RouterLink, OperationLine, WaysOut, RunStart],
   templateUrl: './run-sheet-page.html',
   styleUrls: ['../../ui/sheet.css', './run-sheet-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -26,15 +27,11 @@ export class RunSheetPage {
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
-  /** what has to be settled before the start, each once */
-  protected readonly unsettled = computed(() => [
-    ...new Map(
-      this.context
-        .plan()
-        ?.findings.filter(({ severity }) => severity === 'stop' || severity === 'question')
-        .map((finding) => [finding.title, finding]),
-    ).values(),
-  ]);
+  /** what has to be settled before the start, each once with its places */
+  protected readonly unsettled = computed(() => {
+    const [job, plan] = [this.context.job(), this.context.plan()];
+    return job && plan ? unsettledOf(job, plan.findings) : [];
+  });
 
   protected need = (need: number, unit: string): string => needText(need, unit, this.units.system());
   protected readonly wearList = computed(() =>
