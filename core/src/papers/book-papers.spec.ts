@@ -115,6 +115,8 @@ describe('certificate', () => {
       9,
     );
     expect(laid.at(-1)).toMatchObject({ batches: [], from: null, to: null, by: [] });
+    const by = (name: string) => certify(runOf(said(1, { what: 'done', work: work.id, zones: [] }, { by: name }))).laid[0]?.by;
+    expect([by('Ana'), by('')]).toEqual([['Ana'], []]);
   });
 
   test('the finish is hard once the last coat of the last zone has had its time; not told while a coat is missing', () => {
