@@ -88,6 +88,18 @@ describe('quotes', () => {
     expect([over < 0, embedded]).toEqual([true, true]);
   });
 
+  test('a logo stands on it; one that begins like a picture and is none keeps nobody from the paper', async () => {
+    const withLogo = async (logo: string, version: number) => {
+      await app.shop.replace(version, { ...DEMO_SHOP, paperwork: { ...DEMO_SHOP.paperwork, logo } });
+      const file = await pdf('quote/pdf');
+      return { pictures: file.toString('latin1').match(/\/Subtype \/Image/g)?.length ?? 0, text: (await readPdf(file)).pages.join() };
+    };
+    const dot = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+    expect((await withLogo(`data:image/png;base64,${dot}`, 1)).pictures).toBeGreaterThan(0);
+    const torn = await withLogo(`data:image/png;base64,${dot.slice(0, 40)}`, 2);
+    expect([torn.pictures, torn.text.includes('Quote, draft')]).toEqual([0, true]);
+  });
+
   test.each(['A4', 'LETTER'] as const)('nothing runs off a page of %s', async (page) => {
     await app.shop.replace(1, { ...DEMO_SHOP, paperwork: { ...DEMO_SHOP.paperwork, page } });
     for (const path of ['quote/pdf', 'work-pack/pdf']) expect((await readPdf(await pdf(path))).over).toBeLessThan(0);

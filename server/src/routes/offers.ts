@@ -44,7 +44,8 @@ export function offerRoutes(parts: OfferParts): Router {
     })
     .get('/:id/quote/pdf', async ({ params }, response) => {
       const sent = { ...(await sentOf(parts, params.id)), number: null, date: dateOf(parts.now()) };
-      await sendPdf(response, 'quote', quoteDocument(await draft(params.id), sent));
+      const quote = await draft(params.id);
+      await sendPaper(response, 'quote', sent, (as) => quoteDocument(quote, as));
     })
     .post('/:id/quotes', async ({ params }, response) => {
       response.status(201).json(await offers.issueQuote(params.id, await draft(params.id)));
@@ -64,7 +65,7 @@ export function offerRoutes(parts: OfferParts): Router {
     .get('/:id/papers/:number/pdf', async ({ params }, response) => {
       const paper = await offers.paper(params.id, params.number);
       const sent = { ...(await sentOf(parts, params.id)), number: paper.number, date: dateOf(new Date(paper.issuedAt)) };
-      await sendPdf(response, paper.number, documentOf(paper, sent));
+      await sendPaper(response, paper.number, sent, (as) => documentOf(paper, as));
     });
 }
 
@@ -98,7 +99,21 @@ export const sentOf = async ({ offers, profile }: Pick<OfferParts, 'offers' | 'p
   customer: (await offers.of(id)).customer,
 });
 
-export async function sendPdf(response: Response, name: string, document: TDocumentDefinitions): Promise<void> {
-  const pdf = await pdfOf(document);
+/** What of a paper may be no picture after all: the logo of the shop, and photos by file id. */
+export interface Pictured {
+  readonly shop: Shop;
+  readonly pictures?: ReadonlyMap<string, string>;
+}
+
+/** Sends a paper as PDF. A picture that begins like one and is none keeps nobody from it: then it goes without any. */
+export async function sendPaper<S extends Pictured>(
+  response: Response,
+  name: string,
+  sent: S,
+  make: (sent: S) => TDocumentDefinitions,
+): Promise<void> {
+  const { shop, pictures } = sent;
+  const plain: S = { ...sent, shop: { ...shop, paperwork: { ...shop.paperwork, logo: '' } }, ...(pictures ? { pictures: new Map() } : {}) };
+  const pdf = await pdfOf(make(sent)).catch(() => pdfOf(make(plain)));
   response.type('application/pdf').set('Content-Disposition', `inline; filename="${name}.pdf"`).send(pdf);
 }

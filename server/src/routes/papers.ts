@@ -4,7 +4,6 @@ import { Router } from 'express';
 import { invoiceTable } from '../bundle/invoice-table.ts';
 import { certificateDocument } from '../print/certificate-document.ts';
 import { invoiceDocument } from '../print/invoice-document.ts';
-import { pdfOf } from '../print/pdf.ts';
 import type { Sent } from '../print/quote-document.ts';
 import { workPackDocument } from '../print/work-pack-document.ts';
 import { tradeDocument } from '../print/trade-document.ts';
@@ -13,7 +12,7 @@ import type { BenchStore } from '../store/bench-store.ts';
 import type { FileStore } from '../store/file-store.ts';
 import { agreedOf } from '../store/offer-store.ts';
 import { addressesOf, type Reached } from './connected.ts';
-import { sendPdf, sentOf, type OfferParts } from './offers.ts';
+import { sendPaper, sentOf, type OfferParts } from './offers.ts';
 
 export interface PaperParts extends OfferParts {
   readonly bench: BenchStore;
@@ -35,13 +34,13 @@ export function paperRoutes(parts: PaperParts): Router {
       const { document } = await jobs.get(id);
       const pack = await planner.run('workPack', { job: document, shop: await profile(id), now: now().getTime() });
       const [address = `${request.protocol}://${request.get('host') ?? 'localhost'}`] = addressesOf(parts.reached);
-      await sendPdf(response, 'work-pack', workPackDocument(pack, { ...(await today(id)), bench: `${address}/bench?job=${id}` }));
+      await sendPaper(response, 'work-pack', { ...(await today(id)), bench: `${address}/bench?job=${id}` }, (as) => workPackDocument(pack, as));
     })
     .get('/:id/orders/:trade/pdf', async ({ params: { id, trade } }, response) => {
       const { document } = await jobs.get(id);
       const order = (await planner.run('trades', { job: document, shop: await profile(id) })).find((own) => own.trade === trade);
       if (!order) throw new NotFound(`nothing of this job goes to ${trade}`);
-      await sendPdf(response, `order-${trade}`, tradeDocument(order, await today(id)));
+      await sendPaper(response, `order-${trade}`, await today(id), (as) => tradeDocument(order, as));
     })
     .get('/:id/certificate', async ({ params }, response) => {
       response.json(await certificateFor(parts, params.id));
@@ -52,10 +51,7 @@ export function paperRoutes(parts: PaperParts): Router {
         id,
         certificate.photos.map(({ file }) => file),
       );
-      const sent = await today(id);
-      // A photo that begins like one and is none keeps nobody from the paper.
-      const pdf = await pdfOf(certificateDocument(certificate, sent, pictures)).catch(() => pdfOf(certificateDocument(certificate, sent, new Map())));
-      response.type('application/pdf').set('Content-Disposition', 'inline; filename="certificate.pdf"').send(pdf);
+      await sendPaper(response, 'certificate', { ...(await today(id)), pictures }, (as) => certificateDocument(certificate, as, as.pictures));
     })
     .get('/:id/invoice', async ({ params }, response) => {
       response.json(await invoiceFor(parts, params.id));
@@ -65,7 +61,8 @@ export function paperRoutes(parts: PaperParts): Router {
       response.type('text/csv').set('Content-Disposition', 'attachment; filename="invoice-basis.csv"').send(table);
     })
     .get('/:id/invoice/pdf', async ({ params: { id } }, response) => {
-      await sendPdf(response, 'invoice-basis', invoiceDocument(await invoiceFor(parts, id), await today(id)));
+      const basis = await invoiceFor(parts, id);
+      await sendPaper(response, 'invoice-basis', await today(id), (as) => invoiceDocument(basis, as));
     });
 }
 

@@ -101,10 +101,13 @@ export class OfferBook {
   private async send(): Promise<void> {
     if (this.sending || isNothing(this.typed())) return;
     this.sending = true;
-    const sent = this.typed();
+    const [sent, id] = [this.typed(), this.jobId()];
     try {
       const { version } = this.known() ?? { version: 0 };
-      this.known.set(await firstValueFrom(this.api.save(this.jobId(), { version, terms: this.terms(), customer: this.customer() })));
+      const saved = await firstValueFrom(this.api.save(id, { version, terms: this.terms(), customer: this.customer() }));
+      // Another job may have been opened meanwhile.
+      if (this.jobId() !== id) return;
+      this.known.set(saved);
       // What was typed meanwhile is still to be sent.
       this.typed.set({ terms: without(this.typed().terms, sent.terms), customer: without(this.typed().customer, sent.customer) });
       this.refusal.set(null);
