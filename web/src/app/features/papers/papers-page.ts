@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { RouterLink } from '@angular/router';
 import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
+import { CertificateView } from './certificate-view';
 import { InvoiceView } from './invoice-view';
 import { OrdersView } from './orders-view';
 import { PaperDownload } from './paper-download';
@@ -20,7 +21,7 @@ const VIEWS = [
 /** What goes on paper of a job: to the customer, to those who work on it, to the office. */
 @Component({
   selector: 'lb-papers-page',
-  imports: [RouterLink, OrdersView, QuoteView, SentPapers, PaperDownload, InvoiceView],
+  imports: [RouterLink, CertificateView, OrdersView, QuoteView, SentPapers, PaperDownload, InvoiceView],
   templateUrl: './papers-page.html',
   styleUrls: ['../../ui/sheet.css', './papers-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
