@@ -128,6 +128,7 @@ test.describe('a server that is killed', () => {
     await expect(page.getByRole('alert').first()).toContainText('not reached');
     await page.getByRole('button', { name: 'New job' }).click();
     await field(page, 'Job').fill('Made offline');
+    await expect(page.locator('lb-save-mark')).toContainText('kept in this browser');
     await page.reload();
     await expect(field(page, 'Job')).toHaveValue('Made offline');
 

@@ -4,7 +4,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { newJob, type Job } from '@lift-bare/core';
-import { firstValueFrom, of, throwError, type Observable } from 'rxjs';
+import { firstValueFrom, type Observable, of, switchMap, throwError, timer } from 'rxjs';
 import { Api, type StoredJob } from '../api/api';
 import { JobActions } from './job.actions';
 import { JobEffects } from './job.effects';
@@ -25,7 +25,10 @@ class FakeServer {
   deleted = false;
   created: StoredJob[] = [];
 
-  getJob = (): Observable<StoredJob> => (this.on ? (this.deleted ? this.refuse(404) : of(this.held)) : this.refuse(0));
+  /** ms until a read is answered */
+  slow = 0;
+  getJob = (): Observable<StoredJob> => (this.slow > 0 ? timer(this.slow).pipe(switchMap(() => this.read())) : this.read());
+  private read = (): Observable<StoredJob> => (this.on ? (this.deleted ? this.refuse(404) : of(this.held)) : this.refuse(0));
   createJob = (id: string, sent: Job): Observable<StoredJob> => {
     if (!this.on) return this.refuse(0);
     this.created.push({ id, version: 1, createdAt: at, updatedAt: at, document: sent });
@@ -173,6 +176,18 @@ describe('autosave', () => {
     jest.advanceTimersByTime(3500);
     expect(server.created).toEqual([expect.objectContaining({ id: 'fresh', document: expect.objectContaining({ notes: 'typed' }) })]);
     expect(own()).toMatchObject({ save: 'saved', version: 1 });
+  });
+
+  test('what is typed while a job is read again after a save elsewhere is not lost', () => {
+    server.held = { ...server.held, version: 2, document: { ...document, notes: 'theirs' } };
+    server.slow = 800;
+    store.dispatch(JobActions.savedElsewhere({ id: 'tug', version: 2 }));
+    jest.advanceTimersByTime(300);
+    type('Mine');
+    jest.advanceTimersByTime(3000);
+    expect(job().history.present).toMatchObject({ name: 'Mine', notes: 'theirs' });
+    expect(server.held.document).toMatchObject({ name: 'Mine', notes: 'theirs' });
+    expect(job().save).toBe('saved');
   });
 
   test('deleted elsewhere is told, and brought back with what was typed here', () => {

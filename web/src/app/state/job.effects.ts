@@ -227,13 +227,23 @@ export class JobEffects {
     { dispatch: false },
   );
 
-  /** Another tab or screen saved: a clean job here is read again, an edited one finds out when it saves. */
+  /** Another tab or screen saved: a clean job here is read again, an edited one finds out when it saves; also one that is edited while it is read. */
   readonly hearTabs = createEffect(() =>
     merge(this.tabs.news, this.actions.pipe(ofType(JobActions.savedElsewhere))).pipe(
-      mergeMap(({ id, version }) => this.openJob(id).pipe(filter((job) => job.version < version && job.save === 'saved'))),
-      map(({ id }) => JobActions.openRequested({ id })),
+      mergeMap(({ id, version }) => this.cleanBefore(id, version)),
+      mergeMap(({ id }) =>
+        this.api.getJob(id).pipe(
+          mergeMap((stored) => this.cleanBefore(id, stored.version).pipe(map(() => JobActions.opened({ stored, draft: null })))),
+          catchError(() => EMPTY),
+        ),
+      ),
     ),
   );
+
+  /** The job as it is open here, if nothing of it waits to be saved and it is older than that; else nothing. */
+  private cleanBefore(id: string, version: number): Observable<OpenJob> {
+    return this.openJob(id).pipe(filter((job) => job.version < version && job.save === 'saved'));
+  }
 
   private saveNow(job: OpenJob): Observable<Action> {
     const { id, version, saved } = job;

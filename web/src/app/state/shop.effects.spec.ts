@@ -4,7 +4,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DEFAULT_SHOP, type Shop } from '@lift-bare/core';
-import { of, throwError, type Observable } from 'rxjs';
+import { type Observable, of, switchMap, throwError, timer } from 'rxjs';
 import { Api, type StoredShop } from '../api/api';
 import { Toasts } from '../ui/toast.service';
 import { ShopActions } from './shop.actions';
@@ -15,9 +15,17 @@ class FakeServer {
   on = true;
   held: StoredShop = { version: 3, document: { ...DEFAULT_SHOP, name: 'Held' } };
   getShop = (): Observable<StoredShop> => (this.on ? of(this.held) : this.refuse(0));
-  saveShop = (version: number, document: Shop): Observable<StoredShop> => {
+  /** ms until a save is answered, and saves that were refused as stale */
+  slow = 0;
+  stale = 0;
+  saveShop = (version: number, document: Shop): Observable<StoredShop> =>
+    this.slow > 0 ? timer(this.slow).pipe(switchMap(() => this.save(version, document))) : this.save(version, document);
+  private save = (version: number, document: Shop): Observable<StoredShop> => {
     if (!this.on) return this.refuse(0);
-    if (version !== this.held.version) return this.refuse(409);
+    if (version !== this.held.version) {
+      this.stale += 1;
+      return this.refuse(409);
+    }
     this.held = { version: version + 1, document };
     return of(this.held);
   };
@@ -52,6 +60,16 @@ describe('shop profile', () => {
     expect(shop().save).toBe('unsaved');
     jest.advanceTimersByTime(400);
     expect(server.held).toMatchObject({ version: 4, document: { name: 'Mine' } });
+    expect(shop().save).toBe('saved');
+  });
+
+  test('what is changed while a save is under way follows it with the version that it made', () => {
+    server.slow = 1000;
+    rename('One');
+    jest.advanceTimersByTime(400);
+    store.dispatch(ShopActions.edited({ document: { ...shop().document, currency: '$' } }));
+    jest.advanceTimersByTime(3000);
+    expect(server).toMatchObject({ stale: 0, held: { version: 5, document: { name: 'One', currency: '$' } } });
     expect(shop().save).toBe('saved');
   });
 

@@ -57,11 +57,11 @@ export class ShopEffects {
     this.actions.pipe(
       ofType(ShopActions.edited),
       debounceTime(SAVE_AFTER),
-      concatMap(() => this.store.select(shopFeature.selectShopState).pipe(take(1))),
-      concatMap(({ version, document, base }) =>
-        this.api.saveShop(version, document).pipe(
-          map((stored) => ShopActions.saved({ stored, sent: document })),
-          catchError((error: unknown) => this.notSaved(failureOf(error), { document, base, version, at: 0 })),
+      // Looked at once the save before is over: what waits for it is sent with the version that it made.
+      concatMap(() =>
+        this.store.select(shopFeature.selectShopState).pipe(
+          take(1),
+          concatMap((state) => this.saveNow(state)),
         ),
       ),
     ),
@@ -77,6 +77,13 @@ export class ShopEffects {
       map(({ document, base }) => (document === base ? ShopActions.requested() : ShopActions.edited({ document }))),
     ),
   );
+
+  private saveNow({ version, document, base }: Pick<LocalCopy<Shop>, 'version' | 'document' | 'base'>): Observable<Action> {
+    return this.api.saveShop(version, document).pipe(
+      map((stored) => ShopActions.saved({ stored, sent: document })),
+      catchError((error: unknown) => this.notSaved(failureOf(error), { document, base, version, at: 0 })),
+    );
+  }
 
   private read(stored: StoredShop, copy: LocalCopy<Shop> | null): Action[] {
     if (!copy || isClean(copy)) return [ShopActions.loaded({ stored })];
