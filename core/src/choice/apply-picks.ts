@@ -1,28 +1,32 @@
-import type { Job } from '../model/job.ts';
+import type { Choice, Job, Zone } from '../model/job.ts';
 import type { MethodOption } from '../model/plan.ts';
 
+/** Where and by what a zone is stripped. */
+export type Way = Pick<MethodOption, 'method' | 'at'>;
+
 /** The job with the ways of a whole-job choice written in; pins by hand stay. */
-export function applyWays(job: Job, ways: ReadonlyMap<string, Pick<MethodOption, 'method' | 'at'>>): Job {
+export const applyWays = (job: Job, ways: ReadonlyMap<string, Way>): Job =>
+  withChoices(job, ({ id, choice }) => (choice?.by === 'hand' ? choice : chosen(ways.get(id), 'whole-job', choice)));
+
+/** The job with ways written in as if by hand, over whatever was chosen. */
+export const pinWays = (job: Job, ways: ReadonlyMap<string, Way>): Job => withChoices(job, ({ id, choice }) => chosen(ways.get(id), 'hand', choice));
+
+/** The job with every choice of an earlier whole-job choice taken back; each zone is for itself again. */
+export const releaseWays = (job: Job): Job => withChoices(job, ({ choice }) => (choice?.by === 'whole-job' ? null : choice));
+
+const chosen = (way: Way | undefined, by: Choice['by'], before: Choice | null): Choice | null =>
+  way ? { method: way.method, at: way.at, reason: '', by } : before;
+
+/** Zones whose choice stays are the same ones. */
+function withChoices(job: Job, choiceOf: (zone: Zone) => Choice | null): Job {
   return {
     ...job,
     parts: job.parts.map((part) => ({
       ...part,
       zones: part.zones.map((zone) => {
-        const way = ways.get(zone.id);
-        if (!way || zone.choice?.by === 'hand') return zone;
-        return { ...zone, choice: { method: way.method, at: way.at, reason: '', by: 'whole-job' as const } };
+        const choice = choiceOf(zone);
+        return choice === zone.choice ? zone : { ...zone, choice };
       }),
-    })),
-  };
-}
-
-/** The job with every choice of an earlier whole-job choice taken back; each zone is for itself again. */
-export function releaseWays(job: Job): Job {
-  return {
-    ...job,
-    parts: job.parts.map((part) => ({
-      ...part,
-      zones: part.zones.map((zone) => (zone.choice?.by === 'whole-job' ? { ...zone, choice: null } : zone)),
     })),
   };
 }

@@ -1,3 +1,4 @@
+import { pinWays } from '../choice/apply-picks.ts';
 import type { Job } from '../model/job.ts';
 import type { OptionChange } from '../model/offer.ts';
 import type { MethodOption, Plan } from '../model/plan.ts';
@@ -6,17 +7,11 @@ import type { MethodOption, Plan } from '../model/plan.ts';
 export function withOption(job: Job, change: OptionChange, plan: Plan): Job {
   if (change.kind === 'finish') return { ...job, finish: change.finish, parts: job.parts.map((part) => ({ ...part, finish: null })) };
   if (change.kind === 'without') return { ...job, parts: job.parts.filter(({ id }) => !change.parts.includes(id)) };
-  const ways = new Map(plan.zones.map(({ zone, chosen, options }) => [zone, chosen?.family === 'keep' ? null : bestBy(change.method, options)]));
-  return {
-    ...job,
-    parts: job.parts.map((part) => ({
-      ...part,
-      zones: part.zones.map((zone) => {
-        const way = ways.get(zone.id);
-        return way ? { ...zone, choice: { method: way.method, at: way.at, reason: '', by: 'hand' as const } } : zone;
-      }),
-    })),
-  };
+  const ways = plan.zones.flatMap(({ zone, chosen, options }) => {
+    const way = chosen?.family === 'keep' ? null : bestBy(change.method, options);
+    return way ? [[zone, way] as const] : [];
+  });
+  return pinWays(job, new Map(ways));
 }
 
 /** The best of a method's ways, wherever it is done; null: none may be used. */
