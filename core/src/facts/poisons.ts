@@ -20,5 +20,11 @@ export function mayHold(facts: ZoneFacts): string {
 /** Whether no air jet may come near it, wet or dry: it would throw the poison about. */
 export const neverBlown = (facts: ZoneFacts): boolean => poisonsIn(facts).length > 0;
 
+/** Why no jet of air may go over a face; null: it may. */
+export function whyNoJet(facts: ZoneFacts): string | null {
+  if (neverBlown(facts)) return `what sits in laps ${mayHold(facts)}`;
+  return facts.substrate.id === 'magnesium' ? 'fines of magnesium burn' : null;
+}
+
 /** Whether nothing of it may become dust: worked wet, by hand. */
 export const wetOnly = ({ treatAsLead, treatAsChromate, tar, asbestos }: ZoneFacts): boolean => treatAsLead || treatAsChromate || tar || asbestos;

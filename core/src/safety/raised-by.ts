@@ -1,6 +1,6 @@
 import { METHODS, type Method } from '../catalogue/methods.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
-import { poisonsIn } from '../facts/poisons.ts';
+import { poisonsIn, whyNoJet } from '../facts/poisons.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 import type { OperationKind, Raised, Takes } from '../model/operation.ts';
@@ -94,15 +94,15 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if (takes.includes('acid')) raised.add('corrosive');
   if (kind === 'close-tank' && facts.part.contents !== 'water') raised.add('fuel-vapour');
   if (takes.includes('load') && facts.has('heavy')) raised.add('load');
-  // Magnesium is wiped wet.
-  const dustedOff = kind === 'dust-off' && facts.substrate.id !== 'magnesium';
-  if ((takes.includes('dust') || dustedOff) && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
+  const wipedWet = kind === 'dust-off' && facts.substrate.id === 'magnesium';
+  if (wipedWet) raised.add('splash');
+  if ((takes.includes('dust') || (kind === 'dust-off' && !wipedWet)) && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
   if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');
   if (facts.asbestos && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
   if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));
   if (kind === 'strip-blast') add(ofBlast(input));
   if (kind === 'clear-up') add(ofResidue(input));
-  if (kind === 'dry' && onMetal(facts)) raised.add('air-jet');
+  if (kind === 'dry' && onMetal(facts) && whyNoJet(facts) === null) raised.add('air-jet');
   if (kind === 'weld' && (facts.substrate.id === 'galvanised' || hasZincOrChromate(facts))) raised.add('zinc-fume');
   if (coat) add(ofCoat(coat.plan));
   if (GIVES_VAPOUR.includes(kind) && isClosed(facts)) raised.add('vapour-indoors');

@@ -5,7 +5,7 @@ import { cureScale } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
 import { isFlamed, isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
-import { mayHold, neverBlown } from '../../facts/poisons.ts';
+import { neverBlown, whyNoJet } from '../../facts/poisons.ts';
 import { dustsOldPaint } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
@@ -127,19 +127,15 @@ function dry({ facts }: FaceInput): Said {
   return { title: 'Dry', detail: 'Clean cloths, then leave it until no edge or hole weeps.', wait: DRYING.other * scale };
 }
 
-/** Why no jet of air may go over a face; null: it may. */
-function whyNoJet(facts: FaceInput['facts']): string | null {
-  if (neverBlown(facts)) return `what sits in laps ${mayHold(facts)}`;
-  return facts.substrate.id === 'magnesium' ? 'fines of magnesium burn' : null;
-}
-
 /** Dust that may be poisonous is never blown, dust of old paint and filler neither; what burns is kept wet. */
 function dustOff({ facts, wayOff }: FaceInput): Said {
   if (facts.substrate.id === 'magnesium')
     return {
-      title: 'Wipe wet, no vacuum, no air',
+      title: 'Wipe wet, no vacuum, no air; then dry',
       detail:
-        'Wet cloths until they stay clean, kept wet in a lidded metal can: fines of magnesium burn, and set off a vacuum that is not made for them.',
+        'Wet cloths until they stay clean, kept wet in a lidded metal can: fines of magnesium burn, and set off a vacuum that is not made for them. Then dry cloths and warm air that stands: the wiped metal must not stay wet.',
+      wait: DRYING.metal * cureScale(facts.job.place.temperature),
+      means: 'water',
     };
   if (neverBlown(facts) || onGroup(facts, 'composite'))
     return {
