@@ -3,6 +3,8 @@ declare module 'psychrolib' {
   const psychrolib: {
     readonly SI: number;
     SetUnitSystem(system: number): void;
+    GetVapPresFromRelHum(dryBulb: number, relativeHumidity: number): number;
+    GetRelHumFromVapPres(dryBulb: number, vapourPressure: number): number;
     GetTDewPointFromRelHum(dryBulb: number, relativeHumidity: number): number;
   };
   export default psychrolib;

@@ -18,12 +18,14 @@ const FADING = 1 - FULLY_ACTIVE;
 /** A(1): share of the working life that a stripper left to dry has worked. */
 export const WORKED_WHEN_DRY = FULLY_ACTIVE + FADING / 2;
 
-function worked(dryness: number): number {
+/** Share of the working life that is worked by a dryness. */
+export function worked(dryness: number): number {
   const fading = Math.min(1, dryness) - FULLY_ACTIVE;
   return fading <= 0 ? dryness : FULLY_ACTIVE + fading - fading ** 2 / (2 * FADING);
 }
 
-const drynessFor = (share: number): number =>
+/** And back: the dryness by which a share is worked. */
+export const drynessFor = (share: number): number =>
   share <= FULLY_ACTIVE ? share : FULLY_ACTIVE + FADING * (1 - Math.sqrt(Math.max(0, 1 - (2 * (share - FULLY_ACTIVE)) / FADING)));
 
 /** Effective minutes after `clock` minutes of dwell. */

@@ -93,7 +93,7 @@ function reachOf(zone: ZoneFacts, off: readonly LayerFact[]): number {
   return off.length === zone.off.filter(({ coating }) => !knockedOut(coating)).length ? zone.off.length : down;
 }
 
-const litresPerRound = ({ area }: ZoneFacts, { stripper, laid }: DwellSetting): number =>
+export const litresPerRound = ({ area }: ZoneFacts, { stripper, laid }: DwellSetting): number =>
   area * stripper.layOnVolume.value * (laid / stripper.wetFilm.value) * LOSS;
 
 /** Spread of ln(dwell) of each round, from the films that it goes through. */
