@@ -237,15 +237,17 @@ export { tallyHours, tallyLedger, type LedgerBy, type LedgerLine, type LedgerSum
 export { tradeOrders, type Trade, type TradeOrder, type TradePart } from './send-out/trade-orders.ts';
 export { unsettledOf, unsettledText } from './sheet/unsettled.ts';
 export { CaseChoice, PracticeAction, PracticeEvent, PracticeRun, PracticeTest, Trap } from './model/practice.ts';
-export { act } from './practice/act.ts';
+export { act, playRun } from './practice/act.ts';
 export { waitUntil } from './practice/advance.ts';
 export { startBench, type Bench } from './practice/bench.ts';
 export { lossCause, type LossCause } from './practice/loss-causes.ts';
 export { NoSuchCaseError } from './practice/case-of.ts';
 export { PRACTICE_CASES } from './practice/cases.ts';
+export type { PracticeCase } from './practice/practice-case.ts';
 export { drawSign, type SignShape, type Tone } from './practice/draw-sign.ts';
 export { levelAfter } from './practice/level.ts';
 export { debrief, setUpPractice, type Debrief, type Practice } from './practice/practise.ts';
 export type { PracticeScore } from './practice/score-run.ts';
+export { NotOnShelfError } from './practice/shelf.ts';
 export { seenAt, type Seen } from './practice/seen.ts';
 export { SIGNS, SIGN_IDS, type Sign, type SignId } from './practice/signs.ts';

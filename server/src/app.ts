@@ -13,6 +13,7 @@ import { bundleRoutes } from './routes/bundle.ts';
 import { jobRoutes } from './routes/jobs.ts';
 import { ledgerRoutes } from './routes/ledger.ts';
 import { offerRoutes } from './routes/offers.ts';
+import { practiceRoutes } from './routes/practice.ts';
 import { paperRoutes } from './routes/papers.ts';
 import { orderSheetRoutes } from './routes/order-sheets.ts';
 import { safetySheetRoutes } from './routes/safety-sheet.ts';
@@ -35,6 +36,7 @@ import type { Health } from './store/health.ts';
 import type { FileStore } from './store/file-store.ts';
 import type { JobStore } from './store/job-store.ts';
 import type { LedgerStore } from './store/ledger-store.ts';
+import type { PracticeStore } from './store/practice-store.ts';
 import type { OfferStore } from './store/offer-store.ts';
 import type { ShopStore } from './store/shop-store.ts';
 
@@ -44,6 +46,7 @@ export interface AppParts {
   readonly files: FileStore;
   readonly offers: OfferStore;
   readonly ledger: LedgerStore;
+  readonly practice: PracticeStore;
   readonly bench: BenchParts;
   readonly gauges: readonly Gauge[];
   readonly reached: Reached;
@@ -99,6 +102,7 @@ export function createApp(parts: AppParts): Express {
   app.use('/api/v1/jobs', offerRoutes(papers));
   app.use('/api/v1/jobs', paperRoutes({ ...papers, bench: bench.bench, files, reached: parts.reached }));
   app.use('/api/v1/ledger', ledgerRoutes({ ...papers, bench: bench.bench, ledger: parts.ledger }));
+  app.use('/api/v1/practice', practiceRoutes({ practice: parts.practice, planner, profile, now: () => bench.clock.now() }));
   app.use('/api/v1/order-sheets', orderSheetRoutes(planner, files, profile));
   app.use(
     '/api/v1/safety-sheet',

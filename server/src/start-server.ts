@@ -23,6 +23,7 @@ import { FileStore } from './store/file-store.ts';
 import { Health } from './store/health.ts';
 import { JobStore } from './store/job-store.ts';
 import { LedgerStore } from './store/ledger-store.ts';
+import { PracticeStore } from './store/practice-store.ts';
 import { OfferStore } from './store/offer-store.ts';
 import { openShop } from './store/open-shop.ts';
 import { seedDemo } from './store/seed.ts';
@@ -69,6 +70,7 @@ export async function startServer(settings: Settings, { seedOnly }: { readonly s
     files: new FileStore(database, realTime),
     offers: new OfferStore(database, realTime),
     ledger: new LedgerStore(database),
+    practice: new PracticeStore(database),
     bench: { bench, clock, feed },
     gauges: instruments.gauges,
     reached: { host: settings.host, scheme: settings.https === null ? 'http' : 'https', port: () => portOf(server) },

@@ -7,6 +7,7 @@ import { isBare, type Bench, type Entry, type Lay } from './bench.ts';
 import type { LossCause } from './loss-causes.ts';
 import { effectiveThrough } from './front.ts';
 import { roomAt, SLOT, type RoomNow } from './room.ts';
+import { NotOnShelfError } from './shelf.ts';
 import type { Truth } from './truth.ts';
 
 /** What a minute of waiting costs against one of hands: somebody stands by and looks; model assumption. */
@@ -87,5 +88,5 @@ function ageing(bench: Bench, truth: Truth, { temperature, humidity }: RoomNow):
 }
 
 function missing(product: string): never {
-  throw new RangeError(`${product} does not stand on the shelf`);
+  throw new NotOnShelfError(product);
 }

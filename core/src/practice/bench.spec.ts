@@ -293,7 +293,7 @@ test('paint in a run that is over stays as it was; a run is the sum of its event
     { at: 20, action: SCRAPE },
   ]);
   expect(played.depth).toBe(paintIn(truth));
-  expect(() => act(startBench(truth), truth, layOn('chem.none'))).toThrow(RangeError);
+  expect(() => act(startBench(truth), truth, layOn('chem.none'))).toThrow(/chem.none does not stand on the shelf/);
 });
 
 /** Against the psychrolib package (ASHRAE 2017 formulas): humidity of the same water in colder air. */

@@ -5,6 +5,7 @@ import { isBare, type Bench } from './bench.ts';
 import type { LossCause } from './loss-causes.ts';
 import { comesBack, inVapour, work } from './pay.ts';
 import { roomAt } from './room.ts';
+import { NotOnShelfError } from './shelf.ts';
 import type { Truth } from './truth.ts';
 
 type PaintAction = Extract<PracticeAction, { does: 'prime' }>;
@@ -26,7 +27,7 @@ const NEUTRAL = [6, 8] as const;
 export function paint(bench: Bench, truth: Truth, { primer }: PaintAction): Bench {
   if (bench.lay) return bench;
   const row = truth.primers.get(primer);
-  if (!row) throw new RangeError(`${primer} does not stand on the shelf`);
+  if (!row) throw new NotOnShelfError(primer);
   const wrong = wrongUnder(bench, truth, row.fails !== null);
   const minutes = PRIME.start + PRIME.rate * truth.facts.area;
   const primed = work(inVapour(bench, truth, minutes), truth, 'priming', minutes, row.money);

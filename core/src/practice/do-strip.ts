@@ -10,6 +10,7 @@ import { onGroup, onPlastic } from '../rules/groups.ts';
 import { isBare, paintIn, type Bench } from './bench.ts';
 import { filmsAhead } from './front.ts';
 import { comesBack, harm, inVapour, work } from './pay.ts';
+import { NotOnShelfError } from './shelf.ts';
 import type { ProductTruth, Truth } from './truth.ts';
 
 type StripAction = Extract<PracticeAction, { does: 'lay-on' | 'scrape' | 'sand-off' | 'break-top' | 'brush-over' }>;
@@ -46,7 +47,7 @@ const COVER = 2;
 
 function rowOf({ products }: Pick<Truth, 'products'>, product: string): ProductTruth {
   const row = products.get(product);
-  if (!row) throw new RangeError(`${product} does not stand on the shelf`);
+  if (!row) throw new NotOnShelfError(product);
   return row;
 }
 

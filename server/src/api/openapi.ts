@@ -15,6 +15,7 @@ import {
   JobId,
   JobList,
   JobListQuery,
+  KeepPractice,
   LedgerBody,
   LedgerQuery,
   Log,
@@ -30,6 +31,8 @@ import {
   PaperBody,
   PaperList,
   PlanBody,
+  PracticeLines,
+  PracticeQuery,
   PlanRequest,
   ProblemBody,
   QuoteBody,
@@ -189,6 +192,21 @@ export const openApi = (): ReturnType<typeof createDocument> =>
           requestParams: { query: LedgerQuery },
           responses: { '200': { description: 'newest first', ...json(LedgerBody) }, '422': problem('a day that is none') },
         },
+      },
+      '/api/v1/practice/runs': {
+        get: {
+          summary: 'Practice runs with their scores, newest first',
+          requestParams: { query: PracticeQuery },
+          responses: { '200': { description: 'newest first', ...json(PracticeLines) } },
+        },
+        delete: {
+          summary: 'Takes out all runs of one person',
+          requestParams: { query: PracticeQuery },
+          responses: { '204': { description: 'gone' }, '422': problem('nobody is named') },
+        },
+      },
+      '/api/v1/practice/runs/{id}': {
+        put: operation({ summary: 'Keeps a run, worked out again and scored; the same id twice keeps it once', id: true, body: KeepPractice }),
       },
       '/api/v1/order-sheets': {
         post: operation({ summary: 'What goes to each contractor; nothing is stored', body: OrderRequest, answer: OrderList }),

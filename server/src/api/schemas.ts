@@ -7,6 +7,7 @@ import {
   ForecastHour,
   Job,
   LedgerEntry,
+  PracticeRun,
   MOST_HOURS,
   OfferTerms,
   OrderSheet,
@@ -139,6 +140,28 @@ export const LedgerBody = z
     left: z.int().describe('jobs that are still to be worked out: ask again'),
   })
   .meta({ id: 'Ledger' });
+export const KeepPractice = z
+  .strictObject({ person: z.string().trim().min(1, 'needs a name').max(80, 'at most 80 characters'), run: PracticeRun })
+  .meta({ id: 'KeepPractice' });
+export const PracticeQuery = z.strictObject({
+  person: z.string().max(80).optional().describe('runs of one person'),
+  case: z.string().max(80).optional().describe('runs of one case'),
+  seed: z.coerce.number().int().optional().describe('with a case: what a class has played'),
+});
+export const PracticeLines = z
+  .array(
+    z.strictObject({
+      id: JobId,
+      person: z.string(),
+      case: z.string(),
+      title: z.string(),
+      seed: z.int(),
+      level: z.int(),
+      at: stamp,
+      score: z.number().describe('0 to 100'),
+    }),
+  )
+  .meta({ id: 'PracticeLines' });
 export const IssueAddition = z
   .strictObject({ why: z.string().trim().min(1, 'needs a reason').max(400, 'at most 400 characters') })
   .meta({ id: 'IssueAddition' });

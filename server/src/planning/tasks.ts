@@ -3,6 +3,7 @@ import {
   CATALOGUE,
   certificateOf,
   chooseForJob,
+  debrief,
   foldRun,
   invoiceBasis,
   ledgerEntry,
@@ -17,6 +18,7 @@ import {
   type Addition,
   type Agreed,
   type Certificate,
+  type Debrief,
   type InvoiceBasis,
   type Job,
   type JobChoice,
@@ -24,6 +26,7 @@ import {
   type OfferTerms,
   type OrderSheet,
   type Plan,
+  type PracticeRun,
   type Quote,
   type SafetySheet,
   type Schedule,
@@ -60,6 +63,7 @@ export interface Tasks {
   ledger(of: OfJob & { readonly agreed: Agreed; readonly at: string; readonly events: readonly StoredEvent[] }): LedgerEntry;
   trades(of: OfJob): TradeOrder[];
   workPack(of: OfJob & { readonly now: number }): WorkPack;
+  debrief(of: { readonly run: PracticeRun; readonly shop: Shop }): Debrief;
   /** @param of now: ms from which the hazards go by days; null: by stage */
   safety(of: OfJob & { readonly today: string; readonly now: number | null }): SafetySheet;
 }
@@ -93,6 +97,7 @@ export const TASKS: Tasks = {
   ledger: ({ job, shop, agreed, at, events }) => ledgerEntry(agreed, at, planJob(job, shop, CATALOGUE), foldRun(events), shop),
   trades: ({ job, shop }) => tradeOrders(job, shop, planJob(job, shop, CATALOGUE), CATALOGUE),
   workPack: ({ job, shop, now }) => workPackOf(job, shop, now, CATALOGUE),
+  debrief: ({ run, shop }) => debrief(run, shop),
   safety: ({ job, shop, today, now }) => {
     const plan = planJob(job, shop, CATALOGUE);
     const works = now === null ? null : shownSchedule([{ id: 'job', job, operations: plan.operations }], shop, now).works;

@@ -1,6 +1,6 @@
 import { Customer, LedgerEntry, type LedgerLine } from '@lift-bare/core';
 import type { Database } from './database.ts';
-import { LedgerEntity } from './entities.ts';
+import { LedgerEntity } from './paper-entities.ts';
 import { parsed } from './parsed.ts';
 
 /** What jobs brought and took, worked out once and kept until anything of it changes: then its row is gone (see the migration). */

@@ -2,7 +2,8 @@ import { Addition, Customer, NO_CUSTOMER, OfferTerms, Quote, USUAL_TERMS, type A
 import { Like, type EntityManager } from 'typeorm';
 import { NotFound, StaleVersion, Unfit } from '../problems/problem.ts';
 import type { Database } from './database.ts';
-import { JobEntity, OfferEntity, QuoteEntity, type QuoteRow } from './entities.ts';
+import { JobEntity } from './entities.ts';
+import { OfferEntity, QuoteEntity, type QuoteRow } from './paper-entities.ts';
 import type { Clock } from './job-store.ts';
 import { parsed } from './parsed.ts';
 

@@ -12,6 +12,7 @@ import { FileStore } from '../store/file-store.ts';
 import { Health } from '../store/health.ts';
 import { JobStore } from '../store/job-store.ts';
 import { LedgerStore } from '../store/ledger-store.ts';
+import { PracticeStore } from '../store/practice-store.ts';
 import { OfferStore } from '../store/offer-store.ts';
 import { ShopStore } from '../store/shop-store.ts';
 
@@ -44,6 +45,7 @@ export async function testApp({ file = IN_MEMORY, passphrase = null, weather = t
     shop,
     files,
     ledger: new LedgerStore(database),
+    practice: new PracticeStore(database),
     offers: new OfferStore(database, () => new Date(time)),
     bench: { bench, clock, feed },
     gauges,

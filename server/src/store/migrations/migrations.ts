@@ -7,6 +7,7 @@ import { Who1764000005000 } from './6-who.ts';
 import { Runs1764000006000 } from './7-runs.ts';
 import { Manners1764000007000 } from './8-manners.ts';
 import { Offers1764000008000 } from './9-offers.ts';
+import { Practice1764000009000 } from './10-practice.ts';
 
 /** In their order; the last one tells how new a database is. */
 export const MIGRATIONS = [
@@ -19,4 +20,5 @@ export const MIGRATIONS = [
   Runs1764000006000,
   Manners1764000007000,
   Offers1764000008000,
+  Practice1764000009000,
 ];
