@@ -91,7 +91,7 @@ class Player {
   stripBare(): void {
     const product = this.does('product') ? bestOn(this.told.shelf, this.plan(), this.shop) : (this.told.shelf[0] as string);
     for (let round = 0, before = ''; round < MOST_ROUNDS && this.seen().top !== null; round++) {
-      const face = this.seen().top ?? '';
+      const face = this.seen().top?.id ?? '';
       if (this.does('course') && face === before) break;
       before = face;
       this.run.do({ does: 'lay-on', product, covered: this.does('cover') });

@@ -27,8 +27,8 @@ export type SignShape =
   | { readonly kind: 'box'; readonly x: number; readonly y: number; readonly width: number; readonly height: number; readonly tone: Tone };
 
 /** Places on the face at which something may show. */
-const SPOTS = 64;
-const FOLDS = 14;
+const SPOTS = 110;
+const FOLDS = 26;
 const SIDE = 100;
 
 /**
@@ -43,20 +43,20 @@ export function drawSign(sign: SignId, share: number, seed = 1): SignShape[] {
 const DRAWN: Readonly<Record<SignId, (share: number, seed: number) => SignShape[]>> = {
   blisters: (share, seed) =>
     spots(share, seed).flatMap(({ x, y, size, grown }) => [
-      { kind: 'dot', x: x + 0.8, y: y + 0.8, r: (2 + 4 * size) * grown, tone: 'shade' },
-      { kind: 'dot', x, y, r: (2 + 4 * size) * grown, tone: 'lifted' },
+      { kind: 'dot', x: x + 0.6, y: y + 0.6, r: (1.4 + 3 * size) * grown, tone: 'shade' },
+      { kind: 'dot', x, y, r: (1.4 + 3 * size) * grown, tone: 'lifted' },
     ]),
-  wrinkles: (share, seed) => folds(share, seed).map((points) => ({ kind: 'band', points, width: 1.5 + 2.5 * share, tone: 'shade' })),
-  crust: (share, seed) => spots(share, seed + 1).map(({ x, y, size, grown }) => ({ kind: 'dot', x, y, r: (5 + 6 * size) * grown, tone: 'crust' })),
-  lanes: (share) => Array.from({ length: 5 }, (_, k) => ({ kind: 'box', x: 0, y: 20 * k + 2, width: SIDE, height: 16 * share, tone: 'paint' })),
+  wrinkles: (share, seed) => folds(share, seed).map((points) => ({ kind: 'band', points, width: 0.7 + 0.9 * share, tone: 'shade' })),
+  crust: (share, seed) => spots(share, seed + 1).map(({ x, y, size, grown }) => ({ kind: 'dot', x, y, r: (4 + 5 * size) * grown, tone: 'crust' })),
+  lanes: (share) => Array.from({ length: 5 }, (_, k) => ({ kind: 'box', x: 0, y: 20 * k + 2, width: SIDE, height: 16 * share, tone: 'lifted' })),
   slurry: (share, seed) => [
     { kind: 'box', x: 0, y: 0, width: SIDE, height: SIDE * 0.2, tone: 'paint' },
     ...spots(share, seed + 2).map(({ x, y, size, grown }): SignShape => ({ kind: 'dot', x, y, r: (4 + 5 * size) * grown, tone: 'paint-below' })),
   ],
   beads: (share, seed) =>
     spots(share, seed + 3).flatMap(({ x, y, size, grown }) => [
-      { kind: 'dot', x, y, r: (2 + 3.5 * size) * grown, tone: 'water' },
-      { kind: 'dot', x: x - 0.8, y: y - 0.8, r: 0.7 * grown, tone: 'light' },
+      { kind: 'dot', x, y, r: (1.2 + 2.8 * size) * grown, tone: 'water' },
+      { kind: 'dot', x: x - 0.6, y: y - 0.6, r: 0.5 * grown, tone: 'light' },
     ]),
   tinge: (share, seed) => spots(share, seed + 4).map(({ x, y, size, grown }) => ({ kind: 'dot', x, y, r: (1.5 + 6 * size) * grown, tone: 'rust' })),
   fog: (share) => [{ kind: 'dot', x: 50, y: 50, r: 10 + 35 * share, tone: 'fog' }],
@@ -101,8 +101,8 @@ function folds(share: number, seed: number): (readonly [number, number])[][] {
   const random = randomFrom(seed + 8);
   return Array.from({ length: FOLDS }, () => {
     const [x, y, lean] = [SIDE * random(), SIDE * random(), random() - 0.5];
-    const length = 10 + 45 * share;
-    return Array.from({ length: 6 }, (_, k) => [x + length * (k / 5 - 0.5), y + lean * length * (k / 5 - 0.5) + 3 * Math.sin(k * 2)] as const);
+    const length = 8 + 26 * share;
+    return Array.from({ length: 6 }, (_, k) => [x + length * (k / 5 - 0.5), y + lean * length * (k / 5 - 0.5) + 2 * Math.sin(k * 2.2)] as const);
   }).slice(0, Math.ceil(share * FOLDS));
 }
 

@@ -1,5 +1,6 @@
 import { normalCdf } from '../chemical/normal.ts';
 import { faceTimes } from '../chemical/softening-front.ts';
+import type { CoatingId } from '../model/ids.ts';
 import type { Celsius, Percent } from '../units/quantities.ts';
 import { isBare, type Bench, type TestSaid } from './bench.ts';
 import { topFilm } from './do-test.ts';
@@ -21,8 +22,8 @@ export interface Seen {
     readonly crust: number;
     readonly covered: boolean;
   } | null;
-  /** name of the layer on top; null: bare */
-  readonly top: string | null;
+  /** the layer on top; null: bare */
+  readonly top: { readonly id: CoatingId; readonly name: string } | null;
   readonly wet: boolean;
   readonly rust: number;
   readonly find: Truth['find'];
@@ -40,12 +41,13 @@ const TINGE = [0.85, 1.6] as const;
 export function seenAt(bench: Bench, truth: Truth): Seen {
   const { temperature, humidity } = roomAt(truth.air, bench.at, bench.warmed);
   const bare = isBare(bench, truth);
+  const top = topFilm(bench, truth);
   return {
     at: bench.at,
     temperature,
     humidity,
     stripper: bench.lay && { ...looseness(bench, truth, bench.lay), product: bench.lay.product, covered: bench.lay.covered },
-    top: topFilm(bench, truth)?.coating.name ?? null,
+    top: top && { id: top.coating.id, name: top.coating.name },
     wet: bench.wet,
     rust: bare ? share(bench.aged, TINGE) : 0,
     find: bare && !bench.findSettled ? truth.find : null,

@@ -28,7 +28,7 @@ export const SIGNS = {
   },
   lanes: {
     name: 'Lift in lanes',
-    of: 'share that has not lifted',
+    of: 'share that has lifted',
     means: 'It was laid on too thin, or brushed over, between the lanes.',
     does: 'Scrape what is loose, lay on anew in one direction, thick, and leave it.',
   },

@@ -4,6 +4,7 @@ import {
   CATALOGUE,
   chooseForJob,
   comparePlans,
+  debrief,
   forecast,
   gatherFacts,
   kitSavings,
@@ -15,6 +16,7 @@ import {
   whatWouldOpen,
   withOwnRows,
   type BreakEven,
+  type Debrief,
   type Difference,
   type DwellSetting,
   type Finding,
@@ -24,6 +26,7 @@ import {
   type KitSaving,
   type Opening,
   type PortfolioProgress,
+  type PracticeRun,
   type Round,
   type Schedule,
   type Shop,
@@ -84,6 +87,7 @@ export interface TaskMap {
     result: Forecast;
   };
   readonly mesh: { input: { readonly bytes: Uint8Array; readonly name: string; readonly up: UpAxis }; progress: number; result: MeshReading };
+  readonly debrief: { input: { readonly run: PracticeRun; readonly shop: Shop }; progress: never; result: Debrief };
   readonly compare: {
     input: { readonly jobs: readonly OpenJobDocument[]; readonly before: Shop; readonly after: Shop };
     progress: number;
@@ -113,6 +117,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,
+  debrief: ({ run, shop }) => debrief(run, shop),
   kit: ({ job, shop }) => kitSavings(job, shop, CATALOGUE),
   breakEven(input) {
     const zone = factsOf(input);
