@@ -7,7 +7,11 @@ export const routes: Routes = [
   { path: 'week', title: 'Shop week · Lift Bare', loadComponent: () => import('./features/time/week-page').then((m) => m.WeekPage) },
   { path: 'catalogue', title: 'Catalogue · Lift Bare', loadComponent: () => import('./features/stores/catalogue-page').then((m) => m.CataloguePage) },
   { path: 'practice', title: 'Practice · Lift Bare', loadComponent: () => import('./features/practice/practice-page').then((m) => m.PracticePage) },
-  { path: 'practice/bench', title: 'Practice bench · Lift Bare', loadComponent: () => import('./features/practice/practice-run').then((m) => m.PracticeRunPage) },
+  {
+    path: 'practice/bench',
+    title: 'Practice bench · Lift Bare',
+    loadComponent: () => import('./features/practice/practice-run').then((m) => m.PracticeRunPage),
+  },
   { path: 'practice/signs', title: 'Signs · Lift Bare', loadComponent: () => import('./features/practice/signs-page').then((m) => m.SignsPage) },
   { path: 'bench', title: 'Bench · Lift Bare', loadComponent: () => import('./features/bench/bench-page').then((m) => m.BenchPage) },
   {

@@ -24,6 +24,7 @@ export class PracticeApi {
 
   /** Newest first. */
   runs = (): Observable<PracticeLine[]> => this.http.get<PracticeLine[]>('/api/v1/practice/runs');
-  keep = (id: string, person: string, run: PracticeRun): Observable<Debrief> => this.http.put<Debrief>(`/api/v1/practice/runs/${id}`, { person, run });
+  keep = (id: string, person: string, run: PracticeRun): Observable<Debrief> =>
+    this.http.put<Debrief>(`/api/v1/practice/runs/${id}`, { person, run });
   forget = (person: string): Observable<void> => this.http.delete<void>('/api/v1/practice/runs', { params: { person } });
 }
