@@ -39,6 +39,7 @@ const VIEWS = [
   '/jobs/demo-1/book',
   '/jobs/demo-1/papers',
   '/jobs/demo-1/papers?show=sent',
+  '/jobs/demo-1/papers?show=work-pack',
 ];
 
 /** Panes whose content is wider than they are. */

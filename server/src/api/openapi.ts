@@ -180,6 +180,9 @@ export const openApi = (): ReturnType<typeof createDocument> =>
           responses: { '200': { description: 'application/pdf' }, '404': problem('nothing goes there') },
         },
       },
+      '/api/v1/jobs/{id}/work-pack': {
+        get: operation({ summary: 'What is handed to those who do a job; as application/pdf under /pdf', id: true }),
+      },
       '/api/v1/jobs/{id}/certificate': {
         get: operation({ summary: 'What was done and how it was checked, from the record; as application/pdf under /pdf', id: true }),
       },

@@ -1,4 +1,4 @@
-import { DEMO_JOBS, DEMO_SHOP, NO_CUSTOMER, USUAL_TERMS, type Job, type Quote } from '@lift-bare/core';
+import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, NO_CUSTOMER, planJob, USUAL_TERMS, type Job, type Quote } from '@lift-bare/core';
 import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import request from 'supertest';
@@ -104,6 +104,23 @@ describe('quotes', () => {
     await app.shop.replace(1, { ...DEMO_SHOP, paperwork: { ...DEMO_SHOP.paperwork, page } });
     for (const path of ['quote/pdf', 'work-pack/pdf']) expect((await readPdf(await pdf(path))).over).toBeLessThan(0);
   });
+});
+
+/** Read back by another library than the one that drew them. */
+test('the square codes of a work pack lead to the bench of this job, those of the mixes to their step', async () => {
+  const { codes, pages } = await readPdf(await pdf('work-pack/pdf'));
+  const { body: pack } = await get('work-pack').expect(200);
+  // What stands on screen stands on paper.
+  for (const { number, product } of pack.mixes) expect(pages.join()).toContain(`${number}. ${product}`);
+  const steps = planJob(job, DEMO_SHOP, CATALOGUE).operations.map(({ id }) => id);
+  const asked = codes.map((code) => new URL(code));
+  expect(asked.length).toBeGreaterThan(3);
+  for (const address of asked) {
+    expect([address.pathname, address.searchParams.get('job')]).toEqual(['/bench', 't']);
+    const step = address.searchParams.get('step');
+    if (step !== null) expect(steps).toContain(step);
+  }
+  expect(asked.some(({ searchParams }) => searchParams.has('step'))).toBe(true);
 });
 
 describe('from a quote to an invoice', () => {

@@ -1,5 +1,5 @@
 import { formatISO } from 'date-fns';
-import type { Certificate, InvoiceBasis } from '@lift-bare/core';
+import type { Certificate, InvoiceBasis, WorkPack } from '@lift-bare/core';
 import { Router } from 'express';
 import { invoiceTable } from '../bundle/invoice-table.ts';
 import { certificateDocument } from '../print/certificate-document.ts';
@@ -28,11 +28,17 @@ export function paperRoutes(parts: PaperParts): Router {
     number: null,
     date: formatISO(now(), { representation: 'date' }),
   });
+  const packOf = async (id: string): Promise<WorkPack> => {
+    const { document } = await jobs.get(id);
+    return planner.run('workPack', { job: document, shop: await profile(id), now: now().getTime() });
+  };
   return Router()
+    .get('/:id/work-pack', async ({ params }, response) => {
+      response.json(await packOf(params.id));
+    })
     .get('/:id/work-pack/pdf', async (request, response) => {
       const { id } = request.params;
-      const { document } = await jobs.get(id);
-      const pack = await planner.run('workPack', { job: document, shop: await profile(id), now: now().getTime() });
+      const pack = await packOf(id);
       const [address = `${request.protocol}://${request.get('host') ?? 'localhost'}`] = addressesOf(parts.reached);
       await sendPaper(response, 'work-pack', { ...(await today(id)), bench: `${address}/bench?job=${id}` }, (as) => workPackDocument(pack, as));
     })

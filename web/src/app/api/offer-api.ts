@@ -1,6 +1,6 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { Addition, Certificate, Customer, InvoiceBasis, LedgerLine, OfferTerms, Quote, QuoteState } from '@lift-bare/core';
+import type { Addition, Certificate, Customer, InvoiceBasis, LedgerLine, OfferTerms, Quote, QuoteState, WorkPack } from '@lift-bare/core';
 import type { Observable } from 'rxjs';
 
 /** On what terms a job is offered, and to whom. */
@@ -58,6 +58,7 @@ export class OfferApi {
   answer = (job: string, number: string, answer: PaperAnswer): Observable<IssuedPaper> =>
     this.http.post<IssuedPaper>(`${of(job)}/papers/${number}/answer`, answer);
   certificate = (job: string): Observable<Certificate> => this.http.get<Certificate>(`${of(job)}/certificate`);
+  workPack = (job: string): Observable<WorkPack> => this.http.get<WorkPack>(`${of(job)}/work-pack`);
   invoice = (job: string): Observable<InvoiceBasis> => this.http.get<InvoiceBasis>(`${of(job)}/invoice`);
 
   /** Jobs of some days; asked again while some are still to be worked out. @param from @param to ISO dates */

@@ -5,9 +5,9 @@ import { OfferBook } from '../../state/offer-book';
 import { CertificateView } from './certificate-view';
 import { InvoiceView } from './invoice-view';
 import { OrdersView } from './orders-view';
-import { PaperDownload } from './paper-download';
 import { QuoteView } from './quote-view';
 import { SentPapers } from './sent-papers';
+import { WorkPackView } from './work-pack-view';
 
 const VIEWS = [
   ['quote', 'Quote'],
@@ -21,7 +21,7 @@ const VIEWS = [
 /** What goes on paper of a job: to the customer, to those who work on it, to the office. */
 @Component({
   selector: 'lb-papers-page',
-  imports: [RouterLink, CertificateView, OrdersView, QuoteView, SentPapers, PaperDownload, InvoiceView],
+  imports: [RouterLink, CertificateView, OrdersView, QuoteView, SentPapers, InvoiceView, WorkPackView],
   templateUrl: './papers-page.html',
   styleUrls: ['../../ui/sheet.css', './papers-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
