@@ -182,6 +182,7 @@ describe('what comes back', () => {
 
   test('old paint, a primer that the rules refuse, a wrong product and a steel blade on light metal each have their price', () => {
     expect(returned(doAll(plainTruth(), ...CLOSE, PRIME))).toContain('paint-left');
+    expect(returned(doAll(plainTruth(), PRIME))).toEqual(['paint-left', 'key', 'grease']);
     expect(returned(doAll(plainTruth(), ...bare, ...CLOSE, { does: 'prime', primer: 'zinc-rich' }))).toEqual(['primer']);
     const light = plainTruth({ substrate: 'aluminium-sheet' });
     expect(returned(doAll(light, ...bare))).toEqual(['forbidden-product']);
@@ -225,6 +226,51 @@ describe('what comes back', () => {
     expect(returned(primed(4))).toEqual([]);
     expect(returned(primed(7))).toEqual(['oxide']);
   });
+});
+
+/** Rates by hand for 100 µm of enamel, m²/h: 0.08 wet, 0.3 dry; model assumption. 40 µm on half a square metre, level and open. */
+test('sanding off takes what the hand rates say, leaves P80 and dust, and does not dry a wet face', () => {
+  const truth = plainTruth();
+  const [wet, dry] = [true, false].map((wet) => doAll(truth, { does: 'sand-off', wet }));
+  expect(wet?.at).toBeCloseTo((60 * 0.5 * 0.4) / 0.08, 6);
+  expect(dry?.at).toBeCloseTo((60 * 0.5 * 0.4) / 0.3, 6);
+  expect(dry).toMatchObject({ key: 80, dusty: true, wet: false, depth: 40 });
+  expect(doAll(truth, { does: 'break-top' }, { does: 'sand-off', wet: false }).wet).toBe(true);
+  // Half of it is gone already.
+  expect(doAll(truth, layOn('chem.fast-solvent'), 2, SCRAPE, { does: 'sand-off', wet: true }).entries.at(-1)?.minutes).toBeLessThan(150);
+});
+
+/** Cutting, washing and drying by the square metre and their start, as in the plan; model assumption. Wages 48 an hour. */
+test.each<[PracticeAction, number, number]>([
+  [{ does: 'rinse' }, 3 + 7.5 / 2, 0],
+  [{ does: 'neutralise' }, 3 + 6 / 2, 0],
+  [{ does: 'wash-salt' }, 3 + 10 / 2, 0],
+  [{ does: 'wipe' }, 3 + 5 / 2, 0],
+  [{ does: 'key', grit: 120 }, 3 + 5 / 2, 0],
+  [{ does: 'derust' }, 3 + 12 / 2, 0],
+  [{ does: 'break-top' }, 3, 0],
+  [{ does: 'fresh-cartridge' }, 2, 24],
+  [{ does: 'warm' }, 12, 4],
+])('%j takes %d min and %d beside the wages', (action, minutes, money) => {
+  const bench = doAll(plainTruth(), action);
+  expect(bench.at).toBeCloseTo(minutes, 6);
+  expect(bench.entries).toHaveLength(1);
+  expect(bench.entries[0]).toMatchObject({ minutes });
+  expect(bench.entries[0]?.money).toBeCloseTo(minutes * 0.8 + money, 6);
+});
+
+test('drying stands a quarter of an hour at 20 °C, longer in the cold, and a film under cover takes longer to lay', () => {
+  expect(doAll(plainTruth(), { does: 'dry' }).at).toBeCloseTo(3 + 4 / 2 + 15, 6);
+  expect(doAll(plainTruth({ air: [10, 50] }), { does: 'dry' }).at).toBeCloseTo(3 + 4 / 2 + 30, 6);
+  expect(doAll(plainTruth(), layOn('chem.fast-solvent', true)).at).toBeCloseTo(0.5 * (10 + 2), 6);
+  expect(doAll(plainTruth(), { does: 'warm' }, 1).warmed).toBe(6);
+});
+
+test('finds take their time once they show, and only then', () => {
+  const bare = [layOn('chem.fast-solvent'), 12, SCRAPE] as const;
+  const minutes = (find: Truth['find'], ...before: readonly (PracticeAction | number)[]) =>
+    doAll(plainTruth({}, { find }), ...before, { does: 'settle-find' }).entries.find(({ cause }) => cause === 'find-work')?.minutes;
+  expect([minutes('filler', ...bare), minutes('hole', ...bare), minutes(null, ...bare), minutes('hole')]).toEqual([45, 35, undefined, undefined]);
 });
 
 describe('people', () => {

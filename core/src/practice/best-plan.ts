@@ -146,9 +146,7 @@ function played(bare: BestPlan, truth: Truth, actions: readonly PracticeAction[]
   return planOf(run);
 }
 
-/** P grade within what the primer wants; one in the middle of the usual ones where it wants none. */
-const USUAL_GRIT = 120;
-
+/** All that can be done to a bare face, in the order of the work. */
 function closing({ key, primers }: Truth, warm: number): PracticeAction[] {
   const holds = [...primers].sort(([, a], [, b]) => Number(a.fails !== null) - Number(b.fails !== null) || a.money - b.money)[0];
   return [
@@ -160,7 +158,7 @@ function closing({ key, primers }: Truth, warm: number): PracticeAction[] {
     { does: 'dry' },
     { does: 'settle-find' },
     { does: 'mix-new' },
-    { does: 'key', grit: key ? key[0] : USUAL_GRIT },
+    ...(key ? [{ does: 'key' as const, grit: key[0] }] : []),
     { does: 'fresh-cartridge' },
     { does: 'wipe' },
     holds ? { does: 'prime', primer: holds[0] } : { does: 'give-up' },

@@ -136,6 +136,28 @@ describe('the best way', () => {
     }
   });
 
+  /** Renewed with jest -u, and read before it is: the steps and what they cost, of the truth of seed 1 at level 3. */
+  test('of the ten cases stays what it was', () => {
+    const short = PRACTICE_CASES.map(({ id }) => {
+      const { best } = solved(id);
+      return `${id}: ${best.events.map(({ action }) => ('product' in action ? action.product.replace('chem.', '') : action.does)).join(', ')}; ${best.bench.at.toFixed(1)} min, ${best.total.toFixed(2)}`;
+    });
+    expect(short).toMatchInlineSnapshot(`
+     [
+       "toolbox-lid: fast-solvent, scrape, rinse, dry, key, wipe, prime; 85.2 min, 59.87",
+       "cold-shop-door: break-top, fast-solvent, scrape, rinse, dry, key, wipe, prime; 146.0 min, 106.40",
+       "repainted-bonnet: break-top, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, key, wipe, prime; 222.2 min, 192.99",
+       "old-lathe-guard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 107.9 min, 54.52",
+       "trailer-mudguard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 103.3 min, 58.47",
+       "slipway-cradle: warm, caustic-spray, scrape, wash-salt, neutralise, dry, key, wipe, prime; 95.8 min, 71.17",
+       "tank-cover: break-top, dry, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, settle-find, key, wipe, prime; 247.9 min, 159.85",
+       "late-shift: fresh-cartridge, fast-solvent, scrape, rinse, dry, key, wipe, prime; 95.3 min, 101.40",
+       "wheelhouse-hatch: fast-solvent, scrape, wash-salt, dry, key, wipe, prime; 114.2 min, 75.34",
+       "dinghy-transom: gelcoat-safe, scrape, rinse, dry, key, wipe, prime; 244.1 min, 103.32",
+     ]
+    `);
+  });
+
   test('what is known of a trap changes it: salt is washed, a wrong pot mixed anew, a layer that no stripper takes sanded', () => {
     const { truth } = solved('toolbox-lid');
     const does = (more: Partial<Truth>) => bestPlan({ ...truth, ...more }).events.map(({ action }) => action.does);
@@ -222,6 +244,17 @@ describe('three players', () => {
     expect(losses.filter(({ cause }) => lossCause(cause).kind === 'harm')).toEqual([]);
   });
 
+  test('salt is asked for where a part has stood in it, lead where paint is old enough, and nowhere else', () => {
+    const tests = (id: string) => {
+      const { practiceCase, truth } = solved(id);
+      return playWith(practiceCase, SHOP, truth).flatMap(({ action }) => (action.does === 'test' ? [action.test] : []));
+    };
+    expect(tests('toolbox-lid')).not.toContain('salt-patch');
+    expect(tests('slipway-cradle')).toContain('salt-patch');
+    expect(tests('old-lathe-guard')).toContain('lead-swab');
+    expect(tests('toolbox-lid')).not.toContain('lead-swab');
+  });
+
   /** Somebody who never stripped paint, and who after each case takes up the habits that would have kept his three largest losses away. */
   test('a beginner who reads the debrief gets better over five cases', () => {
     const habits = new Set<Habit>();
@@ -269,6 +302,19 @@ describe('cases', () => {
       expect([...truth.primers.values()].some(({ fails }) => fails === null)).toBe(true);
       expect(playRun(truth, playWith(practiceCase, SHOP, truth)).over).toBe(true);
     }
+  });
+
+  test('drawn panels are as thick, warm and large as panels are', () => {
+    const drawn = Array.from({ length: 200 }, (_, seed) => caseOf({ kind: 'drawn' }, seed, SHOP).job);
+    const films = drawn.flatMap(({ parts }) =>
+      parts.flatMap(({ zones }) => zones.flatMap(({ stack }) => stack.map(({ thickness }) => Number(thickness)))),
+    );
+    const airs = drawn.map(({ place }) => [Number(place.temperature), Number(place.humidity)] as const);
+    const span = (all: readonly number[]) => [Math.min(...all), Math.max(...all)];
+    expect(span(films)).toEqual([25, 60]);
+    expect(span(airs.map(([temperature]) => temperature))).toEqual([14, 23]);
+    expect(span(airs.map(([, humidity]) => humidity))).toEqual([45, 65]);
+    expect(new Set(drawn.map(({ parts }) => parts[0]?.substrate)).size).toBe(4);
   });
 
   test('the debrief works the run out again', () => {
