@@ -93,6 +93,12 @@ async function quoteTug(page) {
   await page.getByRole('row').filter({ hasText: '€' }).first().waitFor();
   await page.locator('h1').click();
 }
+/** A round under way, the corner lifted. */
+async function practise(page) {
+  const press = (name) => page.getByRole('button', { name, exact: true }).click();
+  for (const name of ['Start the clock', 'Log of the cartridge', 'Fast solvent gel', 'Wait 5 min', 'Wait 1 min', 'Lift a corner']) await press(name);
+  await press('× 10');
+}
 async function toPeople(page) {
   await page.getByRole('heading', { name: 'Air', exact: true }).scrollIntoViewIfNeeded();
 }
@@ -112,7 +118,6 @@ const VIEWS = [
   ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
   ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
   ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],
-  ['send-out', '/jobs/demo-4/strip?show=send-out'],
   ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
   ['time', '/jobs/demo-1/time', { steps: oneDay, wait: 1500 }],
@@ -123,6 +128,7 @@ const VIEWS = [
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
   ['run', '/bench', { steps: runTrailer, colorScheme: 'dark' }],
   ['book', '/jobs/demo-3/book', { wait: 1500 }],
+  ['practice', '/practice/bench?case=toolbox-lid&seed=5', { steps: practise }],
   ['papers', '/jobs/demo-1/papers', { steps: quoteTug, wait: 5000 }],
 ];
 
