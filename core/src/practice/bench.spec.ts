@@ -205,6 +205,7 @@ describe('what comes back', () => {
       returned(waited(60, { does: 'derust' }, { does: 'rinse' }, { does: 'neutralise' }, { does: 'dry' }, KEY, { does: 'wipe' }, PRIME)),
     ).toEqual([]);
     expect(seenAt(doAll(truth, ...bare, { does: 'rinse' }, 70), truth).rust).toBeGreaterThan(0);
+    expect(doAll(truth, ...bare, { does: 'derust' })).toMatchObject({ aged: 0, ph: 3, key: null, wet: true });
     expect(waitUntil(waited(0), { ...truth, salt: 150 }, 1).aged).toBeLessThan(waited(1).aged);
   });
 
@@ -271,6 +272,36 @@ test('finds take their time once they show, and only then', () => {
   const minutes = (find: Truth['find'], ...before: readonly (PracticeAction | number)[]) =>
     doAll(plainTruth({}, { find }), ...before, { does: 'settle-find' }).entries.find(({ cause }) => cause === 'find-work')?.minutes;
   expect([minutes('filler', ...bare), minutes('hole', ...bare), minutes(null, ...bare), minutes('hole')]).toEqual([45, 35, undefined, undefined]);
+});
+
+/** A tenth of the hardener either way; common practice, no source. */
+test.each([
+  [0.89, ['mix']],
+  [0.92, []],
+  [1.08, []],
+  [1.12, ['mix']],
+])('hardener at %d of what is right: %j', (hardener, comes) => {
+  expect(returned(doAll(plainTruth({}, { hardener }), layOn('chem.caustic-spray'), 10, SCRAPE, ...CLOSE, PRIME))).toEqual(comes);
+});
+
+/** 100 mg/m² in air and 50 under water; from memory. */
+test.each([
+  ['outside', 95, []],
+  ['outside', 105, ['salt']],
+  ['immersed-salt', 45, []],
+  ['immersed-salt', 55, ['salt']],
+] as const)('%s with %d mg/m² of salt: %j', (service, salt, comes) => {
+  // A rinse takes three tenths of it.
+  const bench = doAll(plainTruth({ service }, { salt: salt / 0.7 }), layOn('chem.caustic-spray'), 10, SCRAPE, ...CLOSE, PRIME);
+  expect(returned(bench).filter((cause) => cause === 'salt')).toEqual(comes);
+});
+
+test('a find shows once the face is bare, until it is made good', () => {
+  const truth = plainTruth({}, { find: 'filler' });
+  const bare = [layOn('chem.fast-solvent'), 12, SCRAPE] as const;
+  expect(seenAt(startBench(truth), truth).find).toBeNull();
+  expect(seenAt(doAll(truth, ...bare), truth)).toMatchObject({ find: 'filler', top: null });
+  expect(seenAt(doAll(truth, ...bare, { does: 'settle-find' }), truth).find).toBeNull();
 });
 
 describe('people', () => {

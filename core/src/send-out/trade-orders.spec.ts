@@ -49,3 +49,22 @@ test('a find that nobody here may decide on goes to a licensed person until it i
 
 test('lead is told to whoever gets the part', () =>
   expect(only({ finish: 'powder-sent-out', thickness: 3, condition: { lead: 'present' } }).parts[0]?.onIt).toMatch(/LEAD/));
+
+test('plating goes to a plater with how thick it is and what must stay whole; what is kept does not', () => {
+  const chromed: Sample = {
+    substrate: 'high-strength-steel',
+    thickness: 3,
+    stack: [
+      ['chrome-plate', 30],
+      ['alkyd-enamel', 40],
+    ],
+  };
+  const order = ordersFor(chromed).find(({ trade }) => trade === 'plater');
+  expect(order?.parts[0]?.asked).toEqual([
+    { zone: 'Zone', title: 'Take off: Chrome plate, 30 µm', detail: 'Down to high-strength steel, which stays whole.' },
+  ]);
+  expect(order?.parts[0]?.warnings.join()).toMatch(/hydrogen.*baked at once/);
+  expect(order?.back.join()).toMatch(/baked against hydrogen/);
+  const kept = ordersFor({ ...chromed, target: { kind: 'down-to', layer: 'layer1' } });
+  expect(kept.some(({ trade }) => trade === 'plater')).toBe(false);
+});

@@ -1,15 +1,17 @@
 import { FIND_NAMES } from '../bare/repairs.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { withOwnRows } from '../catalogue/own-rows.ts';
+import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
 import type { Job, Part } from '../model/job.ts';
 import type { OperationKind } from '../model/operation.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
+import { lowerFirst } from '../units/casing.ts';
 import { aboutPart, leadedZones, named, ticketOf, type AboutPart } from './order-sheets.ts';
 import { KEEP_OFF, PLUG } from './order-terms.ts';
 
 /** Who does for a shop what it does not do, or may not. */
-export type Trade = 'powder-coater' | 'welder' | 'inspector';
+export type Trade = 'powder-coater' | 'plater' | 'welder' | 'inspector';
 
 /** What is asked for one place of a part. */
 export interface Asked {
@@ -37,11 +39,19 @@ export interface TradeOrder {
   readonly back: readonly string[];
 }
 
-/** Whom an order goes to, and what comes back with the parts; common practice, no source. */
-const TRADES: Readonly<Record<Trade, Pick<TradeOrder, 'to' | 'back'> & { readonly kind: OperationKind | null }>> = {
+/** What is asked, by zone, and where it is read off. */
+type AskedByZone = ReadonlyMap<string, readonly Asked[]>;
+interface Needs {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly zones: readonly ZoneFacts[];
+}
+
+/** Whom an order goes to, what is asked, and what comes back with the parts; common practice, no source. */
+const TRADES: Readonly<Record<Trade, Pick<TradeOrder, 'to' | 'back'> & { readonly asks: (needs: Needs) => AskedByZone }>> = {
   'powder-coater': {
     to: 'Powder coater',
-    kind: 'send-to-powder',
+    asks: ({ plan }) => askedBy(plan, 'send-to-powder'),
     back: [
       'Temperature of the metal in the oven and for how long',
       'Film thickness by spots, with its gauge',
@@ -49,14 +59,24 @@ const TRADES: Readonly<Record<Trade, Pick<TradeOrder, 'to' | 'back'> & { readonl
       'Count and condition',
     ],
   },
+  plater: {
+    to: 'Plater',
+    asks: ({ zones }) => platedOff(zones),
+    back: [
+      'What was taken off, in which bath',
+      'On high-strength and spring steel: baked against hydrogen, temperature and hours',
+      'Rinsed to neutral, dry and oiled or wrapped',
+      'Count and condition',
+    ],
+  },
   welder: {
     to: 'Welder',
-    kind: 'weld',
+    asks: ({ plan }) => askedBy(plan, 'weld'),
     back: ['Name, qualification and date', 'Process and filler metal', 'What was found beside what is written here'],
   },
   inspector: {
     to: 'Licensed or qualified person',
-    kind: null,
+    asks: ({ job, plan }) => unreleased(job, plan),
     back: ['Release in writing: name, licence and date', 'What was found or done', 'What must be looked at again, and when'],
   },
 };
@@ -65,9 +85,10 @@ const TRADES: Readonly<Record<Trade, Pick<TradeOrder, 'to' | 'back'> & { readonl
 export function tradeOrders(job: Job, shop: Shop, plan: Plan, catalogue: Catalogue): TradeOrder[] {
   const rows = withOwnRows(catalogue, shop.ownRows);
   const leaded = leadedZones(job, shop, rows);
+  const zones = gatherFacts(job, shop, rows);
   return (Object.keys(TRADES) as Trade[]).flatMap((trade): TradeOrder[] => {
-    const { to, back, kind } = TRADES[trade];
-    const asked = kind === null ? unreleased(job, plan) : askedBy(plan, kind);
+    const { to, back, asks } = TRADES[trade];
+    const asked = asks({ job, plan, zones });
     const parts = job.parts.flatMap((part, i): TradePart[] => {
       const own = plan.zones.filter((zone) => zone.part === part.id && asked.has(zone.zone));
       if (own.length === 0) return [];
@@ -84,7 +105,24 @@ export function tradeOrders(job: Job, shop: Shop, plan: Plan, catalogue: Catalog
   });
 }
 
-type AskedByZone = ReadonlyMap<string, readonly Asked[]>;
+/** Plating and conversion layers that come off: no tool of the shop takes them. */
+const platedOff = (zones: readonly ZoneFacts[]): AskedByZone =>
+  new Map(
+    zones.flatMap(({ zone, off, substrate }) => {
+      const asked = off.flatMap(({ coating, layer }): Asked[] =>
+        coating.notPaint
+          ? [
+              {
+                zone: zone.name,
+                title: `Take off: ${coating.name}, ${Math.round(layer.thickness)} µm`,
+                detail: `Down to ${lowerFirst(substrate.name)}, which stays whole.`,
+              },
+            ]
+          : [],
+      );
+      return asked.length === 0 ? [] : [[zone.id, asked] as const];
+    }),
+  );
 
 /** What the steps of a kind ask for, at each zone that they are done to. */
 function askedBy({ operations, zones }: Plan, kind: OperationKind): AskedByZone {
@@ -117,6 +155,9 @@ function warningsOf({ contents, features, substrate }: Part): string[] {
       : []),
     ...(features.includes('sealed-hollow') ? ['A closed hollow: it is vented before it is heated.'] : []),
     ...(substrate === 'magnesium' ? ['Magnesium: chips and dust burn, no water on a fire.'] : []),
+    ...(substrate === 'high-strength-steel'
+      ? ['High-strength steel: acid and current bring hydrogen into it; baked at once afterwards, by the standard that the part goes by.']
+      : []),
     ...(substrate === 'galvanised' ? ['Galvanised: zinc fume, fresh air and a mask for it.'] : []),
   ];
 }

@@ -175,7 +175,7 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/jobs/{id}/orders/{trade}/pdf': {
         get: {
-          summary: 'What goes to a powder coater, welder or inspector (powder-coater, welder, inspector), application/pdf',
+          summary: 'What goes to a powder coater, plater, welder or inspector (powder-coater, plater, welder, inspector), application/pdf',
           requestParams: { path: z.object({ id: JobId, trade: z.string() }) },
           responses: { '200': { description: 'application/pdf' }, '404': problem('nothing goes there') },
         },

@@ -19,7 +19,7 @@ import { PaperDownload } from './paper-download';
         }
         <p class="soft small">Comes back in writing: {{ order.back.join('; ') }}.</p>
       </section>
-    } @empty { <p class="soft">Nothing goes to a powder coater, a welder or a licensed person.</p> }
+    } @empty { <p class="soft">Nothing goes to a powder coater, a plater, a welder or a licensed person.</p> }
     @if (blasted() > 0) { <p class="note"><b>{{ blasted() === 1 ? 'One zone is' : blasted() + ' zones are' }} sent out to be blasted</b>Their order sheets stand under <a class="link" [routerLink]="['/jobs', context.jobId(), 'strip']" [queryParams]="{ show: 'send-out' }">Strip, sent out</a>.</p> }
   `,
   styles: `

@@ -25,6 +25,7 @@ const isKept = (value: unknown): value is Kept => typeof value === 'object' && v
 /** ms in a minute, and between two times that the clock is kept. */
 const MINUTE = 60_000;
 const KEEP_EVERY = 2000;
+const LOOKS_A_MINUTE = 600;
 /** ms between two frames from which the page was hidden: the clock stood still meanwhile. */
 const HIDDEN = 1000;
 
@@ -48,10 +49,14 @@ export class PracticeBench {
   private readonly last = signal<Bench | null>(null);
   private readonly minute = signal(0);
 
-  readonly bench = computed(() => {
-    const [practice, last] = [this.practice(), this.last()];
-    return practice && last ? waitUntil(last, practice.truth, this.minute()) : null;
+  /** Bench minutes, frame by frame. */
+  readonly now = this.minute.asReadonly();
+  /** The face is looked at ten times a second; the clock runs with every frame. */
+  private readonly looked = computed(() => {
+    const step = this.speed() / LOOKS_A_MINUTE;
+    return Math.max(this.last()?.at ?? 0, Math.floor(this.minute() / step) * step);
   });
+  private readonly bench = computed(() => this.at(this.looked()));
   readonly seen = computed(() => {
     const [practice, bench] = [this.practice(), this.bench()];
     return practice && bench ? seenAt(bench, practice.truth) : null;
@@ -94,12 +99,17 @@ export class PracticeBench {
   }
 
   do(action: PracticeAction): void {
-    const [practice, bench] = [this.practice(), this.bench()];
+    const [practice, bench] = [this.practice(), this.at(this.minute())];
     if (!practice || !bench || this.over()) return;
     const events = [...this.events(), { at: bench.at, action }];
     this.take(act(bench, practice.truth, action), events, 0);
     if (this.over()) this.halt();
     this.keep();
+  }
+
+  private at(minute: number): Bench | null {
+    const [practice, last] = [this.practice(), this.last()];
+    return practice && last ? waitUntil(last, practice.truth, minute) : null;
   }
 
   forget(): void {

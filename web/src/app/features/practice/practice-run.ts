@@ -76,7 +76,7 @@ export class PracticeRunPage {
     const seen = this.play.seen();
     return seen ? seenWords(seen).join(', ') : '';
   });
-  protected readonly clock = computed(() => clockText(this.play.seen()?.at ?? 0));
+  protected readonly clock = computed(() => clockText(this.play.now()));
   protected readonly log = computed(() => {
     const practice = this.play.practice();
     return practice
