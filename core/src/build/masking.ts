@@ -13,6 +13,8 @@ export interface Masking {
   readonly what: string;
   readonly work: 'strip' | 'paint';
   readonly mask: MaskId;
+  /** plugged, wrapped on the spot, or taped along its whole line */
+  readonly how: MaskedPlace['how'];
   readonly why: string;
   /** m of tape, or pieces */
   readonly quantity: number;
@@ -118,6 +120,7 @@ function designItems(build: BuildPlan | null): Masking[] {
       what: film ? 'Lettering or stripes' : 'Line between the colours',
       work: 'paint',
       mask: film ? 'cut film' : 'fine-line tape',
+      how: film ? 'spot' : 'line',
       why: film ? 'What it covers stays in the first colour.' : 'A thin plastic edge gives a line that paper tape does not.',
       quantity: film ? 1 : design.line,
       of: 'zone',
@@ -142,7 +145,7 @@ function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, wh
   const mask: MaskId = how === 'plug' && attack !== 'heat' ? 'plugs' : tape;
   const { unit, layers } = MASKS[mask];
   const quantity = unit === 'm' ? layers * (how === 'line' ? lineRound(zone.zone, zone.area) : SPOT) : PIECES;
-  return { what, work, mask, why: mask === tape ? `${why} ${because}` : why, quantity, of: 'zone', off };
+  return { what, work, mask, how, why: mask === tape ? `${why} ${because}` : why, quantity, of: 'zone', off };
 }
 
 /** What the way off does to tape; null: nothing is taken off. */

@@ -40,9 +40,18 @@ export interface HoldToCheck {
 /** What is covered on one part, and with what. */
 export interface MaskedPart {
   readonly part: string;
-  readonly zones: readonly { readonly zone: string; readonly items: readonly MaskedLine[] }[];
+  /** zones that need none have no lines, and stand in the drawing all the same */
+  readonly zones: readonly MaskedZone[];
 }
-export interface MaskedLine extends Pick<MaskingPlan['items'][number], 'what' | 'work' | 'why' | 'off'> {
+export interface MaskedZone {
+  readonly zone: string;
+  /** m² */
+  readonly area: number;
+  readonly items: readonly MaskedLine[];
+}
+export interface MaskedLine extends Pick<MaskingPlan['items'][number], 'what' | 'work' | 'how' | 'why' | 'off'> {
+  /** in the drawing of its part and on the list */
+  readonly number: number;
   readonly mask: string;
 }
 
@@ -93,13 +102,22 @@ function maskedParts(job: Job, shop: Shop, plan: Plan, catalogue: Catalogue): Ma
   const facts = new Map(gatherFacts(job, shop, rows).map((own) => [own.zone.id, own]));
   const zones = new Map(plan.zones.map((own) => [own.zone, own]));
   return job.parts.flatMap((part) => {
-    const told = part.zones.flatMap(({ id, name }) => {
+    let number = 0;
+    const told = part.zones.flatMap(({ id, name }): MaskedZone[] => {
       const [own, fact] = [zones.get(id), facts.get(id)];
       if (!own || !fact || own.area === 0 || !own.chosen) return [];
       const { items } = planMasking(fact, methodOf(own.chosen, rows), own.build);
-      const lines = items.map(({ what, work, mask, why, off }) => ({ what, work, mask: MASKS[mask].name, why, off }));
-      return lines.length === 0 ? [] : [{ zone: name, items: lines }];
+      const lines = items.map(({ what, work, mask, how, why, off }) => ({
+        number: (number += 1),
+        what,
+        work,
+        mask: MASKS[mask].name,
+        how,
+        why,
+        off,
+      }));
+      return [{ zone: name, area: own.area, items: lines }];
     });
-    return told.length === 0 ? [] : [{ part: part.name, zones: told }];
+    return number === 0 ? [] : [{ part: part.name, zones: told }];
   });
 }

@@ -1,3 +1,4 @@
+import { maskPicture } from './mask-picture.ts';
 import { currencyOf, formatQuantity, localise, moneyText, needText, shortTime, toMinor, type MixCard, type WorkPack } from '@lift-bare/core';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { dateText } from './date-text.ts';
@@ -127,12 +128,20 @@ function mixCard({ number, operation, product, where, start, mix }: MixCard, { s
 
 const masked = ({ masked: parts }: WorkPack, { shop }: Sent): Content[] =>
   parts.flatMap(({ part, zones }): Content[] => [
-    { text: part, bold: true, margin: [0, 5, 0, 1] },
+    {
+      stack: [
+        { text: part, bold: true, margin: [0, 5, 0, 3] },
+        { ...maskPicture({ part, zones }), width: 500 },
+      ],
+      unbreakable: true,
+      margin: [0, 0, 0, 4],
+    },
     table(
-      [110, '*', 90, 110],
-      ['Zone', 'What is covered, and why', 'With', 'Off'],
+      [14, 100, '*', 90, 106],
+      ['', 'Zone', 'What is covered, and why', 'With', 'Off'],
       zones.flatMap(({ zone, items }) =>
-        items.map(({ what, work, mask, why, off }): TableCell[] => [
+        items.map(({ number, what, work, mask, why, off }): TableCell[] => [
+          { text: String(number), bold: true },
           `${zone}, ${work === 'strip' ? 'for the strip' : 'for the paint'}`,
           localise(`${what}: ${why}`, shop.units),
           localise(mask, shop.units),
