@@ -186,6 +186,7 @@ describe('what comes back', () => {
     expect(returned(doAll(plainTruth(), ...bare, ...CLOSE, { does: 'prime', primer: 'zinc-rich' }))).toEqual(['primer']);
     const light = plainTruth({ substrate: 'aluminium-sheet' });
     expect(returned(doAll(light, ...bare))).toEqual(['forbidden-product']);
+    expect(returned(doAll(light, ...bare, ...bare))).toEqual(['forbidden-product']);
     expect(returned(doAll(light, layOn('chem.fast-solvent'), 15, { does: 'scrape', blade: 'steel' }))).toEqual(['gouged']);
     expect(returned(doAll(plainTruth(), ...bare, { does: 'give-up' }))).toEqual(['unfinished']);
   });
@@ -326,6 +327,34 @@ describe('people', () => {
 describe('tests tell what is so', () => {
   const says = (truth: Truth, test: string, ...before: readonly (PracticeAction | number)[]) =>
     doAll(truth, ...before, { does: 'test', test } as PracticeAction).said.at(-1);
+
+  /** min of each on the bench; common practice, no source. */
+  test.each([
+    ['magnet', 0.5],
+    ['lead-swab', 2],
+    ['solvent-rub', 2],
+    ['gauge', 1],
+    ['ph', 1],
+    ['water-break', 1],
+    ['dew', 0.5],
+    ['cartridge-log', 0.5],
+    ['weigh-pot', 1.5],
+  ])('%s takes %d min', (test, minutes) => {
+    expect(doAll(plainTruth(), { does: 'test', test } as PracticeAction).at).toBe(minutes);
+  });
+
+  test('a lifted corner is as deep as it will get only where all that softens is loose', () => {
+    const truth = plainTruth({
+      paint: [
+        ['alkyd-enamel', 40],
+        ['powder-epoxy', 60],
+      ],
+    });
+    const lifted = (span: number) => says(truth, 'corner', layOn('chem.fast-solvent'), span);
+    expect(lifted(0.2)).toMatchObject({ says: expect.stringMatching(/^(Nothing|\d µm)/), good: false });
+    expect(lifted(3)).toMatchObject({ good: false });
+    expect(lifted(12)).toMatchObject({ says: '40 µm come away, paint below.', good: true });
+  });
 
   test('and cost their minutes', () => {
     const bench = doAll(plainTruth(), { does: 'test', test: 'salt-patch' });
