@@ -261,6 +261,16 @@ test.each<[PracticeAction, number, number]>([
   expect(bench.entries[0]?.money).toBeCloseTo(minutes * 0.8 + money, 6);
 });
 
+/** What water leaves behind; model assumption. */
+test('a rinse leaves 8 % of the residue, 70 % of the salt and 45 % of the way to neutral, a wash for salt 15 % of it', () => {
+  const truth = plainTruth({}, { salt: 100 });
+  const rinsed = doAll(truth, layOn('chem.caustic-spray'), 10, SCRAPE, { does: 'rinse' });
+  expect(rinsed.residue).toBeCloseTo(0.08, 9);
+  expect(rinsed.salt).toBeCloseTo(70, 9);
+  expect(rinsed.ph).toBeCloseTo(7 + 5.5 * 0.45, 9);
+  expect(doAll(truth, { does: 'wash-salt' }).salt).toBeCloseTo(15, 9);
+});
+
 test('drying stands a quarter of an hour at 20 °C, longer in the cold, and a film under cover takes longer to lay', () => {
   expect(doAll(plainTruth(), { does: 'dry' }).at).toBeCloseTo(3 + 4 / 2 + 15, 6);
   expect(doAll(plainTruth({ air: [10, 50] }), { does: 'dry' }).at).toBeCloseTo(3 + 4 / 2 + 30, 6);
@@ -377,6 +387,25 @@ describe('tests tell what is so', () => {
     const said = says(plainTruth(panel, hidden), test);
     expect(said?.says).toContain(words);
     expect(said?.good).toBe(good);
+  });
+
+  test('what can be seen of a test is shown: paper by its pH, beads, breath by the dew point, the next layer in the sludge', () => {
+    const truth = plainTruth({
+      paint: [
+        ['alkyd-enamel', 40],
+        ['alkyd-enamel', 40],
+      ],
+    });
+    const stripped = [layOn('chem.caustic-spray'), 10, SCRAPE] as const;
+    expect(says(truth, 'ph', ...stripped)?.shows).toEqual({ sign: 'paper', share: 12.5 / 14 });
+    expect(says(truth, 'water-break', ...stripped)?.shows).toEqual({ sign: 'beads', share: 0.7 });
+    expect(says(truth, 'magnet')?.shows).toBeNull();
+    const fog = (humidity: number) => says(plainTruth({}, { air: { start: 18, swing: 0, humidity } }), 'dew')?.shows?.share ?? NaN;
+    expect([fog(40), fog(99) > 0.9, fog(85) < fog(95)]).toEqual([0, true, true]);
+    const sludge = (span: number) => says(truth, 'corner', layOn('chem.fast-solvent'), span)?.shows?.share ?? NaN;
+    expect(sludge(3)).toBe(0);
+    expect(sludge(15)).toBeCloseTo(0.5, 1);
+    expect([95, 105].map((salt) => says(plainTruth({}, { salt }), 'salt-patch')?.good)).toEqual([true, false]);
   });
 
   test('water breaks while residue is there; paper reads what the rinse has left', () => {

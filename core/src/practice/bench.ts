@@ -1,5 +1,6 @@
 import type { PracticeTest } from '../model/practice.ts';
 import type { LossCause } from './loss-causes.ts';
+import type { SignId } from './signs.ts';
 import type { Truth } from './truth.ts';
 
 /** A film of stripper on the face. */
@@ -25,12 +26,20 @@ export interface Entry {
   readonly money: number;
 }
 
+/** A sign at a share from 0 to 1, as it is drawn. */
+export interface Shown {
+  readonly sign: SignId;
+  readonly share: number;
+}
+
 export interface TestSaid {
   readonly test: PracticeTest;
   readonly at: number;
   readonly says: string;
   /** what it means for the work */
   readonly good: boolean;
+  /** what it looks like; null: it is only read */
+  readonly shows: Shown | null;
 }
 
 /** The face and everything around it at one moment; money is added up in `entries`. */

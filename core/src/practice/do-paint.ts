@@ -3,6 +3,7 @@ import { onGroup } from '../rules/groups.ts';
 import { SALT_LIMIT } from './advance.ts';
 import { isBare, type Bench } from './bench.ts';
 import type { LossCause } from './loss-causes.ts';
+import { DEW_MARGIN } from './do-test.ts';
 import { comesBack, inVapour, work } from './pay.ts';
 import { roomAt } from './room.ts';
 import { NotOnShelfError } from './shelf.ts';
@@ -17,8 +18,6 @@ const PRIME = { start: 8, rate: 4 } as const;
 const RESIDUE_LIMIT = 0.15;
 /** mg/m² under water; from memory, as in the limits of salt. */
 const SALT_IMMERSED = 50;
-/** K of the metal above the dew point; ISO 8502-4, from memory. */
-const DEW_MARGIN = 3;
 /** Share of the hardener either way; common practice, no source. */
 const MIX_TOLERANCE = 0.1;
 const NEUTRAL = [6, 8] as const;

@@ -22,6 +22,7 @@ import { PaperDownload } from './paper-download';
     th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
     th { font-size: 12px; color: var(--soft); font-weight: 560; }
     .num { text-align: right; }
+    @media (max-width: 640px) { thead { display: none; } tr, td { display: block; } td { border: 0; padding: 1px 0; } tr { border-bottom: 1px solid var(--line); padding: 6px 0; } .num { text-align: left; } }
     .cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(290px, 1fr)); gap: 12px; }
     .card { padding: 10px 13px; background: var(--sheet); border-top: 3px solid var(--act); }
     .card h3 { color: var(--ink); font-size: 14px; } .card dl div { display: flex; gap: 10px; padding: 2px 0; } .card dt { flex: 1; } .card dd { font-weight: 620; min-width: 64px; text-align: right; } .card dd:last-child { min-width: 84px; }

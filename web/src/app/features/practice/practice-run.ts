@@ -3,7 +3,7 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { CaseChoice, PracticeRun } from '@lift-bare/core';
+import { drawSign, type CaseChoice, type PracticeRun } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
 import { catchError, combineLatest, map, of, switchMap } from 'rxjs';
 import { Api } from '../../api/api';
@@ -16,6 +16,7 @@ import { FacePicture } from './face-picture';
 import { PracticeBench } from './practice-bench';
 import { PracticeDebrief } from './practice-debrief';
 import { seenWords } from './seen-words';
+import { SignShapes } from './sign-shapes';
 
 const SPEEDS = [10, 60, 240] as const;
 const SKIPS = [1, 5, 15, 60] as const;
@@ -23,7 +24,7 @@ const SKIPS = [1, 5, 15, 60] as const;
 /** The practice bench: the face, what can be done to it, and a clock that does not wait. */
 @Component({
   selector: 'lb-practice-run',
-  imports: [RouterLink, FacePicture, PracticeDebrief, ChoiceField, NzSwitchModule, FormsModule],
+  imports: [RouterLink, FacePicture, SignShapes, PracticeDebrief, ChoiceField, NzSwitchModule, FormsModule],
   providers: [PracticeBench],
   templateUrl: './practice-run.html',
   styleUrl: './practice-run.css',
@@ -119,6 +120,7 @@ export class PracticeRunPage {
   }
 
   protected readonly at = clockText;
+  protected readonly drawn = drawSign;
 }
 
 /** A whole number of the address within bounds, else the usual one. */
