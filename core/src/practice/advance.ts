@@ -1,4 +1,5 @@
 import { drynessFor, worked } from '../chemical/activity-track.ts';
+import { PH } from '../bare/hold-points.ts';
 import { temperatureFactor } from '../chemical/activity.ts';
 import { workingLife } from '../chemical/working-life.ts';
 import { flashRustTime } from '../climate/flash-rust.ts';
@@ -6,6 +7,7 @@ import { onGroup } from '../rules/groups.ts';
 import { isBare, type Bench, type Entry, type Lay } from './bench.ts';
 import type { LossCause } from './loss-causes.ts';
 import { effectiveThrough } from './front.ts';
+import { isSaltFree } from './limits.ts';
 import { roomAt, SLOT, type RoomNow } from './room.ts';
 import { NotOnShelfError } from './shelf.ts';
 import type { Truth } from './truth.ts';
@@ -14,8 +16,6 @@ import type { Truth } from './truth.ts';
 export const STANDING_BY = 0.25;
 /** min until wet bare steel shows rust; as the flash-rust clock near the dew point. */
 const WET_STEEL = 60;
-/** mg/m² of salt from which bare steel keeps a tenth of its time; as in the limits of salt in air, from memory. */
-export const SALT_LIMIT = 100;
 
 /** What one minute of hands is worth in this shop. */
 export const perMinute = ({ facts }: Pick<Truth, 'facts'>): number => facts.shop.labourRate / 60;
@@ -82,7 +82,7 @@ function ageing(bench: Bench, truth: Truth, { temperature, humidity }: RoomNow):
   if (!isBare(bench, truth) || bench.lay) return 0;
   if (onGroup(truth.facts, 'ferrous')) {
     if (bench.wet) return 1 / WET_STEEL;
-    return 1 / flashRustTime(temperature, humidity, { blasted: false, contaminated: bench.salt > SALT_LIMIT || bench.ph < 6 });
+    return 1 / flashRustTime(temperature, humidity, { blasted: false, contaminated: !isSaltFree(bench, truth) || bench.ph < (PH.least ?? 0) });
   }
   return truth.keeps !== null && bench.key !== null ? 1 / truth.keeps : 0;
 }

@@ -202,7 +202,7 @@ test('sanding off takes what the hand rates say, leaves P80 and dust, and does n
 
 /** Cutting, washing and drying by the square metre and their start, as in the plan; model assumption. Wages 48 an hour. */
 test.each<[PracticeAction, number, number]>([
-  [{ does: 'rinse' }, 3 + 7.5 / 2, 0],
+  [{ does: 'rinse' }, 3 + 8 / 2, 0],
   [{ does: 'neutralise' }, 3 + 6 / 2, 0],
   [{ does: 'wash-salt' }, 3 + 10 / 2, 0],
   [{ does: 'wipe' }, 3 + 5 / 2, 0],

@@ -104,5 +104,5 @@ export const startBench = ({ salt, cartridge, hardener, find, facts }: Truth): B
 export const paintIn = ({ films }: Pick<Truth, 'films'>): number => films.reduce((sum, { thickness }) => sum + thickness, 0);
 
 /** µm that may stay as specks below the texture; model assumption. */
-const SPECKS = 0.5;
+export const SPECKS = 0.5;
 export const isBare = (bench: Pick<Bench, 'depth'>, truth: Pick<Truth, 'films'>): boolean => bench.depth >= paintIn(truth) - SPECKS;

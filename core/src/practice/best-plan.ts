@@ -1,3 +1,4 @@
+import { depthAfter } from '../chemical/softening-front.ts';
 import type { PracticeAction, PracticeEvent } from '../model/practice.ts';
 import { waitUntil } from './advance.ts';
 import { BenchRun } from './bench-run.ts';
@@ -7,7 +8,6 @@ import { isSoft } from './do-strip.ts';
 import { filmsAhead } from './front.ts';
 import { routes, type Move } from './strip-routes.ts';
 import type { Truth } from './truth.ts';
-import { depthAfter } from '../chemical/softening-front.ts';
 
 /** The cheapest way through a truth that is known, as events of the bench. */
 export interface BestPlan {

@@ -1,9 +1,10 @@
 import { depthAfter } from '../chemical/softening-front.ts';
 import type { PracticeTest } from '../model/practice.ts';
+import { DEW_MARGIN } from '../climate/surface.ts';
 import { onGroup, onMetal } from '../rules/groups.ts';
-import { SALT_LIMIT } from './advance.ts';
-import { isBare, paintIn, type Bench, type Shown, type TestSaid } from './bench.ts';
+import { isBare, paintIn, SPECKS, type Bench, type Shown, type TestSaid } from './bench.ts';
 import { filmsAhead } from './front.ts';
+import { isAirRight, isMixedRight, isNeutral, isRinsed, isSaltFree } from './limits.ts';
 import { work } from './pay.ts';
 import { roomAt } from './room.ts';
 import type { Truth } from './truth.ts';
@@ -23,9 +24,13 @@ export const TEST_MINUTES: Readonly<Record<PracticeTest, number>> = {
   'weigh-pot': 1.5,
 };
 
-/** Share of a greasy face that sheds water, and K above the dew point (ISO 8502-4, from memory). */
+/** Share of a greasy face that sheds water, as it is drawn; and min that a cartridge should still have. Model assumption. */
 const BEADS = 0.7;
-export const DEW_MARGIN = 3;
+const CARTRIDGE_LEAST = 60;
+/** Residue that is none; model assumption. */
+const TRACE = 0.01;
+/** Share of what can soften that is loose when a corner is as deep as it will get; model assumption. */
+const ALL_LOOSE = 0.9;
 
 interface Reading extends Pick<TestSaid, 'says' | 'good'> {
   readonly shows?: Shown;
@@ -65,37 +70,38 @@ const READ: Readonly<Record<PracticeTest, (bench: Bench, truth: Truth) => Readin
     if (softened < 1) return { says: 'Nothing comes away yet.', good: false };
     const below = Math.max(0, softened - (ahead[0]?.thickness ?? 0)) / softened;
     const shows: Shown = { sign: 'slurry', share: below };
-    return left <= 0.5
+    return left <= SPECKS
       ? { says: 'Down to the bare part.', good: true, shows }
       : {
           says: `${Math.round(softened)} µm come away, paint below.`,
           shows,
-          good: softened > 0.9 * ahead.reduce((sum, { thickness }) => sum + thickness, 0),
+          good: softened > ALL_LOOSE * ahead.reduce((sum, { thickness }) => sum + thickness, 0),
         };
   },
-  ph: ({ ph }) => ({ says: `pH ${ph.toFixed(1)}`, good: ph >= 6 && ph <= 8, shows: { sign: 'paper', share: ph / 14 } }),
-  'salt-patch': ({ salt }) => ({ says: `${Math.round(salt)} mg/m²`, good: salt <= SALT_LIMIT }),
+  ph: ({ ph }) => ({ says: `pH ${ph.toFixed(1)}`, good: isNeutral({ ph }), shows: { sign: 'paper', share: ph / 14 } }),
+  'salt-patch': (bench, truth) => ({ says: `${Math.round(bench.salt)} mg/m²`, good: isSaltFree(bench, truth) }),
   'water-break': ({ residue, dusty, wiped }) => {
-    const holds = residue <= 0.15 && !dusty && (wiped || residue < 0.01);
+    const holds = isRinsed({ residue }) && !dusty && (wiped || residue < TRACE);
     return holds
       ? { says: 'The film holds.', good: true, shows: { sign: 'beads', share: 0 } }
       : { says: 'It breaks into beads: grease or residue.', good: false, shows: { sign: 'beads', share: BEADS } };
   },
   dew: (bench, truth) => {
-    const { temperature, humidity, margin } = roomAt(truth.air, bench.at, bench.warmed);
+    const room = roomAt(truth.air, bench.at, bench.warmed);
+    const { temperature, humidity, margin } = room;
     return {
       says: `${temperature.toFixed(1)} °C, ${Math.round(humidity)} %, metal ${margin.toFixed(1)} K above dew`,
       shows: { sign: 'fog', share: Math.min(1, Math.max(0, 1 - margin / (2 * DEW_MARGIN))) },
-      good: margin >= DEW_MARGIN && temperature >= truth.coldest && humidity <= truth.dampest,
+      good: isAirRight(room, truth),
     };
   },
-  'cartridge-log': ({ cartridge }) => ({ says: `${Math.round(cartridge)} min left`, good: cartridge >= 60 }),
-  'weigh-pot': ({ hardener }) => ({ says: `hardener at ${Math.round(hardener * 100)} % of what is right`, good: Math.abs(hardener - 1) <= 0.1 }),
+  'cartridge-log': ({ cartridge }) => ({ says: `${Math.round(cartridge)} min left`, good: cartridge >= CARTRIDGE_LEAST }),
+  'weigh-pot': ({ hardener }) => ({ says: `hardener at ${Math.round(hardener * 100)} % of what is right`, good: isMixedRight({ hardener }) }),
 };
 
 /** The film that lies on top now. */
 export function topFilm(bench: Pick<Bench, 'depth'>, truth: Pick<Truth, 'films'>) {
   if (isBare(bench, truth)) return null;
   let face = 0;
-  return truth.films.find(({ thickness }) => (face += thickness) > bench.depth + 0.5) ?? null;
+  return truth.films.find(({ thickness }) => (face += thickness) > bench.depth + SPECKS) ?? null;
 }

@@ -168,16 +168,16 @@ describe('the best way', () => {
     });
     expect(short).toMatchInlineSnapshot(`
      [
-       "toolbox-lid: fast-solvent, scrape, rinse, dry, key, wipe, prime; 85.2 min, 59.87",
-       "cold-shop-door: break-top, fast-solvent, scrape, rinse, dry, key, wipe, prime; 146.0 min, 106.40",
-       "repainted-bonnet: break-top, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, key, wipe, prime; 222.2 min, 192.99",
-       "old-lathe-guard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 107.9 min, 54.52",
-       "trailer-mudguard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 103.3 min, 58.47",
+       "toolbox-lid: fast-solvent, scrape, rinse, dry, key, wipe, prime; 85.4 min, 60.03",
+       "cold-shop-door: break-top, fast-solvent, scrape, rinse, dry, key, wipe, prime; 146.4 min, 106.72",
+       "repainted-bonnet: break-top, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, key, wipe, prime; 222.7 min, 193.39",
+       "old-lathe-guard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 108.1 min, 54.72",
+       "trailer-mudguard: caustic-spray, scrape, rinse, neutralise, dry, key, wipe, prime; 103.6 min, 58.71",
        "slipway-cradle: warm, caustic-spray, scrape, wash-salt, neutralise, dry, key, wipe, prime; 95.8 min, 71.17",
-       "tank-cover: break-top, dry, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, settle-find, key, wipe, prime; 247.9 min, 159.85",
-       "late-shift: fresh-cartridge, fast-solvent, scrape, rinse, dry, key, wipe, prime; 95.3 min, 101.40",
+       "tank-cover: break-top, dry, fast-solvent, scrape, fast-solvent, scrape, rinse, dry, settle-find, key, wipe, prime; 248.2 min, 160.05",
+       "late-shift: fresh-cartridge, fast-solvent, scrape, rinse, dry, key, wipe, prime; 95.5 min, 101.60",
        "wheelhouse-hatch: fast-solvent, scrape, wash-salt, dry, key, wipe, prime; 114.2 min, 75.34",
-       "dinghy-transom: gelcoat-safe, scrape, rinse, dry, key, wipe, prime; 244.1 min, 103.32",
+       "dinghy-transom: gelcoat-safe, scrape, rinse, dry, key, wipe, prime; 244.4 min, 103.52",
      ]
     `);
   });

@@ -1,3 +1,4 @@
+import { saltLimit } from '../../bare/hold-points.ts';
 import { onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
 import { washesFirst } from '../../bare/washes-first.ts';
 import { chooseCleaners } from '../../bare/choose-cleaner.ts';
@@ -17,9 +18,6 @@ const SOAK = 10;
 const GREASY: readonly Soil[] = ['grease', 'oil'];
 const SALTY: readonly Soil[] = ['salt', 'ballast', 'fire-ash'];
 const DRESSED: readonly Soil[] = ['silicone', 'mould-release', 'polish'];
-
-/** mg/m² of soluble salt; ISO 8502-6 and -9 with the limits usual in practice, from memory. */
-const SALT_LIMIT = { immersed: 50, dry: 100 } as const;
 
 /** What lies on the paint comes off before anything drives it in: before masking, sanding and stripper. Common practice, no source. */
 export const cleanTasks = (input: FaceInput): Task[] => [
@@ -103,7 +101,7 @@ const brakeDust = (input: FaceInput): Task[] =>
 function salt(input: FaceInput): Task[] {
   const soils = has(input, SALTY);
   if (soils.length === 0) return [];
-  const limit = input.facts.service.startsWith('immersed') ? SALT_LIMIT.immersed : SALT_LIMIT.dry;
+  const limit = saltLimit(input.facts.service);
   return [
     {
       kind: 'desalt',

@@ -9,24 +9,10 @@ import { neverBlown, whyNoJet } from '../../facts/poisons.ts';
 import { dustsOldPaint } from '../../safety/raised-by.ts';
 import type { FaceInput } from '../face-input.ts';
 import { look, type Task, type Upkeep } from '../task.ts';
+import { DRYING, UPKEEP_MINUTES, UPKEEP_START } from '../upkeep-minutes.ts';
 
-/** min to start, and min/m²; model assumption. */
-const START = 3;
-const MINUTES: Partial<Readonly<Record<OperationKind, number>>> = {
-  'rinse-off': 8,
-  neutralise: 6,
-  'rinse-acid': 6,
-  dry: 4,
-  'dust-off': 4,
-  wipe: 5,
-  test: 2,
-  'clean-film': 5,
-  'uncover-strip': 3,
-};
 /** min of airing before flame and spark: half a day after chlorinated stripper, an hour after others. Common practice, no source. */
 const AIRING = { chlorinated: 12 * 60, other: 60 } as const;
-/** min at 20 °C. Common practice, no source. */
-const DRYING = { metal: 15, casting: 20, other: 20 } as const;
 
 interface Said {
   readonly title: string;
@@ -53,9 +39,11 @@ const SAYS: readonly (readonly [OperationKind, (input: FaceInput) => Said])[] = 
 /** What puts a face right again whenever something has wetted, dusted or touched it. */
 export const upkeepTasks = (input: FaceInput): Upkeep[] => SAYS.map(([kind, says]) => ({ kind, make: () => taskOf(kind, says(input), input) }));
 
+const minutesOf: Partial<Readonly<Record<OperationKind, number>>> = UPKEEP_MINUTES;
+
 const taskOf = (kind: OperationKind, { means, ...said }: Said, { facts }: FaceInput): Task => ({
   kind,
-  hand: START + (MINUTES[kind] ?? 0) * facts.area,
+  hand: UPKEEP_START + (minutesOf[kind] ?? 0) * facts.area,
   ...said,
   ...(means ? { means: BARE_MEANS[means].value } : {}),
 });
