@@ -6,7 +6,7 @@ export type NumberRead =
 const GROUPED = /^([+-]?)(\d{1,3}(?:(?:,\d{3}){2,}|(?:\.\d{3}){2,}|(?:[ '’\u00a0\u202f]\d{3})+))(?![\d])(?:[.,](\d+))?/;
 const COMMAS_POINT = /^([+-]?)(\d{1,3}(?:,\d{3})+)\.(\d+)/;
 const POINTS_COMMA = /^([+-]?)(\d{1,3}(?:\.\d{3})+),(\d+)/;
-const PLAIN = /^[+-]?\d+(?:[.,]\d+)?(?:[eE][+-]?\d+)?/;
+const PLAIN = /^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)(?:[eE][+-]?\d+)?/;
 /** A comma that may stand before thousands or before decimals. A point is decimal, and so is what comes after nought. */
 const EITHER = /^[+-]?[1-9]\d{0,2},\d{3}(?!\d)/;
 
