@@ -12,6 +12,7 @@ export * from './model/ids.ts';
 export * from './model/shape.ts';
 export * from './model/job.ts';
 export * from './model/shop.ts';
+export { readYear } from './model/read-year.ts';
 export { readJob, readWith, type DocumentIssue, type ReadResult } from './model/read-document.ts';
 export type { Basis, Cited } from './model/basis.ts';
 export * from './model/finding.ts';

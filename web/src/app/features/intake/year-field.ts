@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
-import { Item, readWith } from '@lift-bare/core';
+import { readYear } from '@lift-bare/core';
 
-/** A year, or empty when nobody knows. */
+/** A year, about a year or a decade; empty when nobody knows. */
 @Component({
   selector: 'lb-year',
   template: `
     <div class="field" [class.bad]="error()">
       <label for="year">{{ label() }}</label>
-      <input id="year" type="text" inputmode="numeric" maxlength="4" [value]="text()" placeholder="unknown" (input)="typed($any($event.target).value)" />
+      <input id="year" type="text" maxlength="20" [value]="text()" placeholder="unknown" (input)="typed($any($event.target).value)" />
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,
@@ -20,18 +20,13 @@ export class YearField {
   private readonly typing = linkedSignal<number | null, string | null>({ source: this.value, computation: () => null });
   protected readonly text = computed(() => this.typing() ?? String(this.value() ?? ''));
   protected readonly error = computed(() => {
-    const read = this.read(this.text());
-    return read.ok ? null : (read.issues[0]?.reason ?? 'not a year');
+    const read = readYear(this.text());
+    return read.ok ? null : read.reason;
   });
 
   protected typed(text: string): void {
     this.typing.set(text);
-    const read = this.read(text);
-    if (read.ok) this.changed.emit(read.value);
-  }
-
-  private read(text: string) {
-    const year = text.trim() === '' ? null : /^\d+$/.test(text.trim()) ? Number(text) : Number.NaN;
-    return readWith(Item.shape.year, year);
+    const read = readYear(text);
+    if (read.ok) this.changed.emit(read.year);
   }
 }
