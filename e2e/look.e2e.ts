@@ -25,6 +25,7 @@ const VIEWS = [
   '/jobs/demo-3/strip?zone=box-2&show=abrade',
   '/jobs/demo-4/intake?zone=buggy-2',
   '/bench',
+  '/words',
   '/practice',
   '/practice/signs',
   '/practice/bench?case=toolbox-lid&seed=5',

@@ -20,6 +20,7 @@ export { type BarePlan, type HoldPoint, type TreatmentOption } from './model/bar
 export { type BuildPlan, type CoatPlan, type PrimerOption } from './model/build.ts';
 export * from './model/operation.ts';
 export * from './model/plan.ts';
+export { findTerms, GLOSSARY, type Term } from './catalogue/glossary.ts';
 export { CATALOGUE, type Catalogue } from './catalogue/catalogue.ts';
 export type { Coating, Chemistry } from './catalogue/coatings.ts';
 export type { Method } from './catalogue/methods.ts';
