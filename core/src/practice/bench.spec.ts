@@ -164,6 +164,8 @@ describe('what comes back', () => {
       returned(waited(60, { does: 'derust' }, { does: 'rinse' }, { does: 'neutralise' }, { does: 'dry' }, KEY, { does: 'wipe' }, PRIME)),
     ).toEqual([]);
     expect(seenAt(doAll(truth, ...bare, { does: 'rinse' }, 70), truth).rust).toBeGreaterThan(0);
+    const wet = doAll(truth, ...bare, { does: 'rinse' });
+    expect(waitUntil(wet, truth, wet.at + 30).aged - wet.aged).toBeCloseTo(0.5, 6);
     expect(doAll(truth, ...bare, { does: 'derust' })).toMatchObject({ aged: 0, ph: 3, key: null, wet: true });
     expect(waitUntil(waited(0), { ...truth, salt: 150 }, 1).aged).toBeLessThan(waited(1).aged);
   });
@@ -312,6 +314,8 @@ test('a room that cools gets damper by the saturation pressure', () => {
   const vapour = psychrolib.GetVapPresFromRelHum(20, 0.5);
   expect(end.humidity).toBeCloseTo(100 * psychrolib.GetRelHumFromVapPres(12, vapour), 0);
   expect(roomAt({ start: 20, swing: -8, humidity: 50 }, 600, 6).margin).toBeGreaterThan(end.margin + 5);
+  // Half of the way at half of six hours.
+  expect(roomAt({ start: 20, swing: -8, humidity: 50 }, 178, 0).temperature).toBeCloseTo(16, 0);
   const wave = [0, 60, 180, 300, 360].map((minute) => roomAt({ start: 20, swing: -8, humidity: 50 }, minute, 0).temperature);
   expect(wave).toEqual([...wave].sort((a, b) => b - a));
 });

@@ -50,6 +50,8 @@ describe('tests tell what is so', () => {
     ['salt-patch', {}, { salt: 150 }, '150 mg/m²', false],
     ['cartridge-log', {}, { cartridge: 12 }, '12 min', false],
     ['weigh-pot', {}, { hardener: 0.65 }, '65 %', false],
+    ['cartridge-log', {}, { cartridge: 58 }, '58 min', false],
+    ['cartridge-log', {}, { cartridge: 63 }, '63 min', true],
     ['dew', {}, { air: { start: 18, swing: 0, humidity: 90 } }, '90 %', false],
     ['corner', {}, {}, 'No stripper', false],
   ])('%s on %j %j says %s', (test, panel, hidden, words, good) => {
