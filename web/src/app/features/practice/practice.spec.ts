@@ -95,5 +95,7 @@ test('what was hidden is told whole', () => {
     'though the card said otherwise',
   ])
     expect(lines).toContain(word);
+  const hatch = setUpPractice({ kind: 'book', id: 'wheelhouse-hatch' }, 5, 1, DEFAULT_SHOP);
+  expect(hiddenWords(hatch.truth).join(' ')).toMatch(/Caustic .* is not for it: no caustic on light alloy or zinc\./);
   expect(PRACTICE_CASES).toHaveLength(10);
 });
