@@ -42,5 +42,6 @@ test('what cannot be played says where and why, and is not kept', async () => {
   expect(await wrong({ level: 9 })).toMatchObject({ path: ['run', 'level'] });
   expect(await wrong({ choice: { kind: 'own', job: DEMO_JOBS[0], zone: 'gone' } })).toMatchObject({ path: ['run', 'choice'] });
   await put('w', { person: ' ', run: run() }).expect(422);
+  expect((await put('no%20id', { person: 'Mara', run: run() }).expect(422)).body.issues[0]).toMatchObject({ path: ['id'] });
   expect(await list('')).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import { NoSuchCaseError, NotOnShelfError, playRun, setUpPractice, type PracticeCase, type PracticeRun, type Shop } from '@lift-bare/core';
+import { NoSuchCaseError, NotOnShelfError, playRun, readWith, setUpPractice, type PracticeCase, type PracticeRun, type Shop } from '@lift-bare/core';
 import { Router } from 'express';
 import { readBody, readQuery } from '../api/read-body.ts';
 import { JobId, KeepPractice, PracticeQuery } from '../api/schemas.ts';
@@ -26,7 +26,7 @@ export function practiceRoutes({ practice, planner, profile, now }: PracticePart
       response.json(rows.map(({ caseId: of, ...row }) => ({ ...row, case: of })));
     })
     .put('/runs/:id', async (request, response) => {
-      const id = JobId.parse(request.params.id);
+      const id = readId(request.params.id);
       const { person, run } = readBody(KeepPractice, request);
       const shop = await profile();
       const practiceCase = played(run, shop);
@@ -43,6 +43,12 @@ export function practiceRoutes({ practice, planner, profile, now }: PracticePart
       await practice.forget(person);
       response.status(204).end();
     });
+}
+
+function readId(text: string): string {
+  const read = readWith(JobId, text);
+  if (!read.ok) throw new InvalidDocument(read.issues.map(({ reason }) => ({ path: ['id'], reason })));
+  return read.value;
 }
 
 /** The case of a run that can be played: what is not there, or not on the shelf, is the asker's mistake. */
