@@ -56,10 +56,10 @@ test('mixing follows area, temperature and scale; windows say who governs and wh
   await saved(page);
 });
 
-test('what is covered follows the way off, and the tape comes off in time', async ({ page }) => {
+test('what is covered follows the method, and the tape comes off in time', async ({ page }) => {
   await page.goto('/jobs/demo-4/build?zone=buggy-13&show=masking');
   const table = page.locator('lb-masking-view table');
-  await expect(table.getByRole('row', { name: /Way off.*Bearing seats/ })).toContainText('Rubber blast tape');
+  await expect(table.getByRole('row', { name: /Method.*Bearing seats/ })).toContainText('Rubber blast tape');
   await expect(table.getByRole('row', { name: /Coats.*Bearing seats/ })).toContainText('Low-tack masking tape');
   await expect(page.getByText('Pull the tape')).toBeVisible();
   await page.goto('/jobs/demo-4/run-sheet');

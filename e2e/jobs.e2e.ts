@@ -42,7 +42,7 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/jobs\/[^/]+\/intake/);
   await page.keyboard.press('2');
-  await expect(page).toHaveURL(/way-off/);
+  await expect(page).toHaveURL(/method/);
   await page.keyboard.press('j');
   await expect(page).toHaveURL(/zone=/);
 });

@@ -7,7 +7,7 @@ test('an item of one part goes from intake to a printed run sheet and stays save
   await choose(page, 'Topcoat wanted', 'Two-pack solid colour');
   await addPart(page, 'Steel panel, factory finish');
   await field(page, 'Width').fill('4 ft');
-  await stage(page, 'Way off');
+  await stage(page, 'Method');
   await page.getByRole('button', { name: 'use Fast solvent gel', exact: true }).click();
   await expect(page.getByText('your choice')).toBeVisible();
   await stage(page, 'Strip');
@@ -45,7 +45,7 @@ test('dwell follows thickness, temperature and coating on the screen at once', a
   await field(page, 'Area').fill('1 m2');
   await choose(page, 'Add a layer on top', 'One-pack clear');
   await field(page, 'Thickness').first().fill('40');
-  await stage(page, 'Way off');
+  await stage(page, 'Method');
   await page.getByRole('button', { name: 'use Neutral benzyl-alcohol gel', exact: true }).click();
   await stage(page, 'Strip');
   const likely = async () => minutesOf((await figure(page, 'likely: scrape').textContent()) ?? '');
@@ -75,7 +75,7 @@ test('dwell follows thickness, temperature and coating on the screen at once', a
 test('carbon refuses every stripper with the reason; a ruled-out choice asks for one in writing and stays marked', async ({ page }) => {
   await newJob(page, 'Carbon');
   await addPart(page, 'Carbon tube part');
-  await stage(page, 'Way off');
+  await stage(page, 'Method');
   const refused = page.locator('tr.out', { hasText: 'Fast solvent gel' });
   await expect(refused).toContainText('Every chemical stripper attacks the epoxy');
   await expect(page.locator('tr.pick')).toContainText('Wet sanding by hand');

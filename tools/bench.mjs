@@ -55,7 +55,7 @@ function timed(runs, work) {
   return spans[Math.floor(runs / 2)];
 }
 
-/** Every rule about a way off on 500 zones and all methods. */
+/** Every rule about a method on 500 zones and all methods. */
 async function verdicts(core) {
   const { rulesFor } = core;
   const { judge } = await import('../core/dist/rules/rule.js');
@@ -147,7 +147,7 @@ function portfolios({ searchPortfolio }) {
   });
 }
 
-/** Every substrate x way off x finish, from the bare surface to the topcoat. */
+/** Every substrate x method x finish, from the bare surface to the topcoat. */
 async function combinations(core) {
   const { combinationsOf } = await import('../core/dist/build/combinations.js');
   const [first] = jobOf(core, 1).parts;
@@ -161,7 +161,7 @@ async function combinations(core) {
   });
   const count = (kind) => outcomes.filter(({ outcome }) => outcome.kind === kind).length;
   return {
-    measured: `${outcomes.length} combinations of substrate, way off and finish`,
+    measured: `${outcomes.length} combinations of substrate, method and finish`,
     value: `${span.toFixed(0)} ms median, ${count('hole')} holes, ${count('broken')} broken needs`,
   };
 }
@@ -239,7 +239,7 @@ async function opening(page) {
       for (const entry of list.getEntries()) if (entry.startTime > 800) window.longest = Math.max(window.longest, entry.duration);
     }).observe({ type: 'longtask', buffered: true });
   });
-  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/way-off`);
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/method`);
   const start = Date.now();
   await page.getByRole('button', { name: /this set/i }).waitFor({ timeout: 30_000 });
   const span = Date.now() - start;

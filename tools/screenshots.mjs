@@ -113,8 +113,8 @@ async function oneDay(page) {
 const VIEWS = [
   ['jobs', '/', { wait: 9000 }],
   ['intake', '/jobs/demo-1/intake?zone=tug-6'],
-  ['way-off', '/jobs/demo-1/way-off?zone=tug-22'],
-  ['whole-job', '/jobs/demo-1/way-off', { wait: 2500 }],
+  ['method', '/jobs/demo-1/method?zone=tug-22'],
+  ['whole-job', '/jobs/demo-1/method', { wait: 2500 }],
   ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
   ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
   ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],

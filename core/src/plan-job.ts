@@ -17,10 +17,10 @@ import { withoutSetAside } from './record/own-use.ts';
 import { stageStates } from './sheet/stage-states.ts';
 import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
-import { rememberZone } from './way/remember-zone.ts';
-import { weighAlike } from './way/weigh-alike.ts';
+import { rememberZone } from './method/remember-zone.ts';
+import { weighAlike } from './method/weigh-alike.ts';
 
-/** The whole pipeline: facts, ways off, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
+/** The whole pipeline: facts, methods, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
 export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
   const shop = withoutSetAside(profile);
   const rows = withOwnRows(catalogue, shop.ownRows);

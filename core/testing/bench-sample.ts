@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../src/catalogue/catalogue.ts';
 import { issueSections } from '../src/bench/issue-sections.ts';
 import type { BenchEvent, Issued, Reading } from '../src/model/bench.ts';
-import { planZone } from '../src/way/plan-zone.ts';
+import { planZone } from '../src/method/plan-zone.ts';
 import { sampleFacts, type Sample } from './sample.ts';
 
 export const NOON = Date.UTC(2026, 10, 25, 12);

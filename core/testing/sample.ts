@@ -162,14 +162,14 @@ export function methodSubject(id: MethodId, sample: Sample = {}): MethodSubject 
   return { zone, method, strip: method.family === 'chem' ? planStrip(zone, method.stripper) : null };
 }
 
-export function primerSubject(id: PrimerId, sample: Sample = {}, more: { wayOff?: MethodId; acidLive?: boolean } = {}): PrimerSubject {
+export function primerSubject(id: PrimerId, sample: Sample = {}, more: { method?: MethodId; acidLive?: boolean } = {}): PrimerSubject {
   const zone = sampleFacts(sample);
   return {
     zone,
     primer: CATALOGUE.primers[id] as Primer,
     ground: groundOf(zone),
     finish: CATALOGUE.finishes[sample.finish ?? 'solid-2k'],
-    wayOff: (more.wayOff && CATALOGUE.methods[more.wayOff]) ?? null,
+    method: (more.method && CATALOGUE.methods[more.method]) ?? null,
     acidLive: more.acidLive ?? false,
   };
 }

@@ -4,7 +4,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { planJob } from '../plan-job.ts';
 import type { GritId, MethodId } from '../model/ids.ts';
-import { planZone } from '../way/plan-zone.ts';
+import { planZone } from '../method/plan-zone.ts';
 import { discCheck, rimSpeed, tooFast } from './disc-speed.ts';
 import { gritLadder, MOST_FINER, nearestInStock } from './grit-ladder.ts';
 import { buries, scratchDepth } from './scratch.ts';

@@ -30,41 +30,41 @@ const AS_PLANNED: GritTrial = { from: null, to: null };
  * Sanding of one zone, from the grit that takes the coating off to the key of the next coat; null where nothing is sanded,
  * as inside sections and on blasted steel. `removal` in min.
  */
-export function planAbrade(zone: ZoneFacts, wayOff: Method | null, removal: number, build: BuildPlan | null, trial = AS_PLANNED): AbradePlan | null {
+export function planAbrade(zone: ZoneFacts, method: Method | null, removal: number, build: BuildPlan | null, trial = AS_PLANNED): AbradePlan | null {
   const wanted = wantedKey(zone, build);
-  if (!wanted || !wayOff || zone.area <= 0 || keepsItsProfile(zone, wayOff)) return null;
+  if (!wanted || !method || zone.area <= 0 || keepsItsProfile(zone, method)) return null;
   if (zone.zone.access === 'inside' && zone.kept.length === 0) return null;
   const { papers } = zone.shop;
   const forcedWet = whyWet(zone);
-  const own = startGrit(zone, wayOff);
+  const own = startGrit(zone, method);
   const removes = own !== null;
   const cuts = trial.from ?? own;
   const to = trial.to ?? (cuts !== null && isKey(cuts, wanted) ? cuts : keyGrit(wanted, papers));
   const start = cuts !== null && gritNumber(cuts) < gritNumber(to) ? cuts : to;
   const ladder = gritLadder(start, to, papers);
   if (!refiningTool(zone, forcedWet !== null, to) && cuts !== to) return null;
-  const first = wayOff.family === 'mech' && removes && cuts ? [remove(zone, wayOff, cuts, removal)] : [];
+  const first = method.family === 'mech' && removes && cuts ? [remove(zone, method, cuts, removal)] : [];
   const rest = removes ? (cuts === to ? [] : start === to ? [{ grit: to, ratio: null }] : ladder.rungs.slice(1)) : ladder.rungs;
   const wet = forcedWet !== null;
   const steps = [...first, ...rest.map((rung, i) => refine(zone, rung, wet, whyOf(rung, i === rest.length - 1, lowerFirst(wanted.keyFor))))];
-  const seconds = secondsToHeat(driven(zone, wayOff, wet, to), zone.substrate, zone.part.thickness, zone.job.place.temperature);
+  const seconds = secondsToHeat(driven(zone, method, wet, to), zone.substrate, zone.part.thickness, zone.job.place.temperature);
   return {
     removes,
-    paper: removes && usesPaper(wayOff),
+    paper: removes && usesPaper(method),
     steps,
     skipped: [...ladder.skipped],
     key: [...wanted.range],
     keyFor: wanted.keyFor,
     burial: wanted.wetBuild === null ? null : { scratch: scratchDepth(to), film: wanted.wetBuild, buried: buries(wanted.wetBuild, to) },
     forcedWet,
-    disc: discCheck(wayOff, zone.shop.grinder),
+    disc: discCheck(method, zone.shop.grinder),
     spotHeat: seconds === null ? null : { seconds, limit: zone.substrate.heatLimit.value },
-    standOff: wayOff.traits.includes('disc') ? STAND_OFF : 0,
+    standOff: method.traits.includes('disc') ? STAND_OFF : 0,
     polish: zone.finish?.coats.length === 0 && onGroup(zone, 'light', 'ferrous-passive', 'copper') ? polishSteps(zone.area) : [],
   };
 }
 
-/** Whether the way off leaves the key that is wanted. */
+/** Whether the method leaves the key that is wanted. */
 const isKey = (grit: GritId, { range: [coarse, fine], wetBuild }: WantedKey): boolean =>
   gritNumber(grit) >= coarse && gritNumber(grit) <= fine && (wetBuild === null || buries(wetBuild, grit));
 
@@ -79,8 +79,8 @@ function keyGrit({ range: [coarse, fine], wetBuild }: WantedKey, papers: readonl
   return buried ?? within.at(-1) ?? nearestInStock(wanted, papers);
 }
 
-const driven = (zone: ZoneFacts, wayOff: Method, wet: boolean, grit: GritId): Method['id'] =>
-  wayOff.family === 'mech' ? wayOff.id : (refiningTool(zone, wet, grit)?.id ?? 'mech.hand-wet');
+const driven = (zone: ZoneFacts, method: Method, wet: boolean, grit: GritId): Method['id'] =>
+  method.family === 'mech' ? method.id : (refiningTool(zone, wet, grit)?.id ?? 'mech.hand-wet');
 
 function whyWet(zone: ZoneFacts): string | null {
   if (wetOnly(zone)) return `It ${mayHold(zone)}: wet only, dust and fume are kept down.`;

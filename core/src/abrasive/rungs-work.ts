@@ -65,7 +65,7 @@ export function refine(zone: ZoneFacts, { grit, ratio }: Rung, wet: boolean, why
   return { ...stepOf(grit, ratio, tool, wet || tool.traits.includes('wet'), why), passes, hand, sheets: Math.ceil(hand / lifeOf(tool)) };
 }
 
-/** The step that takes the coating off: as long as the way off says, in whole crossings. */
+/** The step that takes the coating off: as long as the method says, in whole crossings. */
 export function remove(zone: ZoneFacts, tool: Sanding, grit: GritId, hand: number): LadderStep {
   const passes = Math.max(1, Math.round((hand / 60) * (crossingRate(tool.id, zone) / Math.max(zone.area, 1e-9))));
   const wet = tool.traits.includes('wet');

@@ -10,7 +10,7 @@ const PAPER: readonly MethodId[] = ['mech.da', 'mech.da-fine', 'mech.hand-dry', 
 
 export const usesPaper = ({ id }: Pick<Method, 'id'>): boolean => PAPER.includes(id);
 
-/** The grit that a way off starts with: the paper in stock that comes nearest to its own, P400 on olefins; null where it leaves no scratch to speak of. */
+/** The grit that a method starts with: the paper in stock that comes nearest to its own, P400 on olefins; null where it leaves no scratch to speak of. */
 export function startGrit(zone: ZoneFacts, method: Method): GritId | null {
   if (method.family !== 'mech' || method.cuts === null) return null;
   if (!usesPaper(method)) return method.cuts;

@@ -3,7 +3,7 @@ import { sampleFacts } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Reading } from '../model/bench.ts';
 import { degC, percent } from '../units/quantities.ts';
-import { planZone } from '../way/plan-zone.ts';
+import { planZone } from '../method/plan-zone.ts';
 import { bareClock } from './clock.ts';
 
 const steel = planZone(sampleFacts({ place: { humidity: 70 }, choice: { method: 'mech.da' } }), CATALOGUE);

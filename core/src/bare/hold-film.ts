@@ -3,10 +3,10 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { onGroup } from '../rules/groups.ts';
 
 /** Whether bare steel is put to wait under a phosphate film: the shop's school, on steel that acid may touch and water can be got off. */
-export const holdsFilm = (zone: ZoneFacts, wayOff: Method | null): boolean =>
+export const holdsFilm = (zone: ZoneFacts, method: Method | null): boolean =>
   zone.shop.schools.C2 === 'hold-film' &&
   zone.kept.length === 0 &&
   onGroup(zone, 'ferrous') &&
   zone.substrate.id !== 'high-strength-steel' &&
   zone.zone.access !== 'inside' &&
-  !(wayOff?.traits.includes('hard-medium') ?? false);
+  !(method?.traits.includes('hard-medium') ?? false);

@@ -16,17 +16,17 @@ const saltStays = ({ zone }: ZoneFacts): boolean =>
   zone.condition.contamination.includes('salt') && zone.leftOut.some(({ kind }) => kind === 'desalt');
 
 /** How long the surface keeps before it must be primed. */
-export function primeLimit(zone: ZoneFacts, wayOff: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
+export function primeLimit(zone: ZoneFacts, method: Method | null): Pick<BarePlan, 'primeWithin' | 'primeBy' | 'primeReason'> {
   const { temperature, humidity, metal } = zone.place;
   if (zone.kept.length > 0) return { primeWithin: null, primeBy: null, primeReason: 'Keyed paint keeps while it stays clean.' };
-  if (holdsFilm(zone, wayOff))
+  if (holdsFilm(zone, method))
     return {
       primeWithin: FILM_HOLDS,
       primeBy: 'time',
       primeReason: 'Unbroken phosphate film in a dry store: weeks; once it is scrubbed off, the same day.',
     };
   if (onGroup(zone, 'ferrous')) {
-    const blasted = wayOff?.traits.includes('hard-medium') ?? false;
+    const blasted = method?.traits.includes('hard-medium') ?? false;
     const contaminated = saltStays(zone);
     const why = [
       `${humidity} % humidity at ${temperature} °C${metal === null ? '' : `, metal at ${metal} °C`} (${bandText(temperature, humidity, surfaceOf(zone.place))})`,

@@ -1,3 +1,4 @@
+import { schoolNamed } from '../catalogue/school-words.ts';
 import type { Method } from '../catalogue/methods.ts';
 import { TREATMENTS, type TreatmentId } from '../catalogue/treatments.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -7,13 +8,13 @@ import type { TreatmentOption } from '../model/bare.ts';
 const BATH_AREA = 0.3;
 
 interface Refusal {
-  readonly when: (zone: ZoneFacts, wayOff: Method | null) => boolean;
+  readonly when: (zone: ZoneFacts, method: Method | null) => boolean;
   readonly reason: string;
 }
 
 const immersed = (zone: ZoneFacts) => zone.service.startsWith('immersed');
 const hardSteel = (zone: ZoneFacts) => zone.substrate.id === 'high-strength-steel';
-const derusts = (_: ZoneFacts, wayOff: Method | null) => wayOff?.traits.includes('removes-rust') ?? false;
+const derusts = (_: ZoneFacts, method: Method | null) => method?.traits.includes('removes-rust') ?? false;
 const scaly = (zone: ZoneFacts) => zone.zone.condition.rustGrade === 'C' || zone.zone.condition.rustGrade === 'D';
 const big = (zone: ZoneFacts) => zone.area > BATH_AREA;
 /** A casting of a shop that strips and derusts castings by current. */
@@ -39,7 +40,7 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
     id: 'mechanical',
     chosen: 'loose rust and scale come off by tool before anything is put on',
     refusals: [
-      { when: derusts, reason: 'the way off already takes rust and scale with it' },
+      { when: derusts, reason: 'the method already takes rust and scale with it' },
       { when: (zone) => !scaly(zone) && !hardSteel(zone), reason: 'light rust of this grade dissolves without it' },
     ],
   },
@@ -51,10 +52,10 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
       { when: electrolytic, reason: 'this shop takes rust off castings by current' },
       { when: (zone) => zone.zone.access === 'inside', reason: 'acid cannot be rinsed out of a closed hollow' },
       {
-        when: (_, wayOff) => wayOff?.traits.includes('hard-medium') ?? false,
+        when: (_, method) => method?.traits.includes('hard-medium') ?? false,
         reason: 'no acid on steel that is blasted bright: it only wets it again',
       },
-      { when: (zone, wayOff) => derusts(zone, wayOff) && !zone.zone.condition.pitted, reason: 'the way off leaves bright metal without pits' },
+      { when: (zone, method) => derusts(zone, method) && !zone.zone.condition.pitted, reason: 'the method leaves bright metal without pits' },
     ],
   },
   {
@@ -75,7 +76,7 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
     chosen: 'reduces rust on castings',
     refusals: [
       ACID_ON_HARD,
-      { when: (zone) => !electrolytic(zone), reason: 'needs a tub, a supply and a day outdoors; school R1 chooses it for castings' },
+      { when: (zone) => !electrolytic(zone), reason: `needs a tub, a supply and a day outdoors; ${schoolNamed('R1')} chooses it for castings` },
     ],
   },
 ];
@@ -84,12 +85,12 @@ const PREFERENCE: readonly { id: TreatmentId; refusals: readonly Refusal[]; chos
 const TOGETHER: readonly TreatmentId[] = ['mechanical', 'phosphoric-etch'];
 
 /** Every treatment with why it is or is not used. Empty where nothing rusts. */
-export function chooseTreatment(zone: ZoneFacts, wayOff: Method | null): TreatmentOption[] {
+export function chooseTreatment(zone: ZoneFacts, method: Method | null): TreatmentOption[] {
   if (zone.substrate.group !== 'ferrous' || zone.kept.length > 0) return [];
   if (zone.zone.condition.rustGrade === 'none' && !perforated(zone)) return [];
   let taken: TreatmentId | null = null;
   return PREFERENCE.map(({ id, refusals, chosen }) => {
-    const refusal = refusals.find(({ when }) => when(zone, wayOff));
+    const refusal = refusals.find(({ when }) => when(zone, method));
     const name = TREATMENTS[id].name;
     if (refusal) return { id, name, chosen: false, reason: refusal.reason };
     if (taken && !(TOGETHER.includes(id) && taken !== 'chelating-bath'))

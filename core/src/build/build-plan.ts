@@ -21,7 +21,7 @@ import { systemByHand } from './system-by-hand.ts';
 export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue): BuildPlan | null {
   const { finish } = zone;
   if (!finish) return null;
-  const wet = finish.coats.length > 0 && ground.wayOff?.id !== 'keep.wax';
+  const wet = finish.coats.length > 0 && ground.method?.id !== 'keep.wax';
   const byHand = wet ? systemByHand(zone, finish, ground, catalogue) : null;
   const primers = wet ? choosePrimer(zone, finish, ground, catalogue, byHand?.primers?.[0] ?? null) : [];
   const priming = byHand?.primers ?? usualPriming(zone, finish, primers, catalogue);

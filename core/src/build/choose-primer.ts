@@ -14,14 +14,14 @@ export const groundOf = (zone: ZoneFacts): Bearer => (zone.kept.length > 0 ? 'pa
 export function choosePrimer(
   zone: ZoneFacts,
   finish: Finish,
-  { wayOff, acidLive }: Ground,
+  { method, acidLive }: Ground,
   catalogue: Catalogue,
   picked: Primer | null,
 ): PrimerOption[] {
   const ground = groundOf(zone);
   const judged = Object.values(catalogue.primers).map((primer) => ({
     primer,
-    findings: judge(PRIMER_RULES, { zone, primer, ground, finish, wayOff, acidLive }, zone.path),
+    findings: judge(PRIMER_RULES, { zone, primer, ground, finish, method, acidLive }, zone.path),
   }));
   const open = judged
     .filter(({ findings }) => !findings.some((f) => f.severity === 'rule-out'))

@@ -7,7 +7,7 @@ import { combinationsOf, type Outcome } from './combinations.ts';
 const PLASTIC = ['abs', 'pc', 'pmma', 'pp-epdm', 'pe-hd', 'pe-ld', 'pur-rim', 'pa', 'pvc-rigid', 'plastic-unmarked'];
 const stackOn = (substrate: string): Sample['stack'] => (PLASTIC.includes(substrate) ? [['basecoat', 20]] : [['alkyd-enamel', 40]]);
 
-/** Every substrate × way off × finish; nothing may be left without an answer or a reason. */
+/** Every substrate × method × finish; nothing may be left without an answer or a reason. */
 const outcomes = (item: Partial<Item>, more: Sample = {}): { key: string; outcome: Outcome }[] =>
   SubstrateId.options.flatMap((substrate) =>
     combinationsOf(sampleFacts({ substrate, thickness: 3, stack: stackOn(substrate) ?? [], item, ...more }), CATALOGUE).map(

@@ -9,7 +9,7 @@ import { checkSequence, lineOf } from '../sequence/check-sequence.ts';
 import { FACT_WORDS } from '../sequence/fact-words.ts';
 import { faceWork } from '../sequence/face-work.ts';
 import { walkFace } from '../sequence/walk.ts';
-import { weighOne } from '../way/weigh-methods.ts';
+import { weighOne } from '../method/weigh-methods.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
 import type { Method } from '../catalogue/methods.ts';
@@ -20,7 +20,7 @@ import { jointOf } from './compatibility.ts';
 import { familyOfProduct, type Lower } from './families.ts';
 import { lowestOf } from './judge-system.ts';
 
-/** What the chain from way off to topcoat comes to. */
+/** What the chain from method to topcoat comes to. */
 export type Outcome =
   | { readonly kind: 'system'; readonly products: readonly string[] }
   | { readonly kind: 'refused'; readonly codes: readonly string[] }
@@ -29,38 +29,38 @@ export type Outcome =
   /** a step could not be done when it is reached */
   | { readonly kind: 'broken'; readonly why: string };
 
-/** One way off and one finish on a surface. */
+/** One method and one finish on a surface. */
 export interface Combination {
   readonly method: Method;
   readonly finish: Finish;
   readonly outcome: Outcome;
 }
 
-/** Every way off with every finish on one surface, as they are planned. */
+/** Every method with every finish on one surface, as they are planned. */
 export const combinationsOf = (zone: ZoneFacts, catalogue: Catalogue): Combination[] =>
   Object.values(catalogue.methods).flatMap((method) => {
     const finishes = Object.values(catalogue.finishes);
     const refusals = refusalsIn(judge(rulesFor(method), { zone, method, strip: null }, zone.path));
     if (refusals.length > 0) return finishes.map((finish) => ({ method, finish, outcome: refused(refusals) }));
-    const wayOff = { method, option: weighOne(zone, method, catalogue), bare: barePlan(zone, method) };
-    return finishes.map((finish) => ({ method, finish, outcome: outcomeOf({ ...zone, finish }, wayOff, catalogue) }));
+    const stripped = { method, option: weighOne(zone, method, catalogue), bare: barePlan(zone, method) };
+    return finishes.map((finish) => ({ method, finish, outcome: outcomeOf({ ...zone, finish }, stripped, catalogue) }));
   });
 
-/** A way off as far as it is the same for all finishes. */
-interface WayDown {
+/** A surface that a method has left, as far as it is the same for all finishes. */
+interface Stripped {
   readonly method: Method;
   readonly option: MethodOption | null;
   readonly bare: BarePlan;
 }
 
-function outcomeOf(zone: ZoneFacts, way: WayDown, catalogue: Catalogue): Outcome {
-  const { method, bare } = way;
+function outcomeOf(zone: ZoneFacts, stripped: Stripped, catalogue: Catalogue): Outcome {
+  const { method, bare } = stripped;
   const profile = method.family === 'blast' ? method.medium.profile.value : 0;
-  const build = buildPlan(zone, { wayOff: method, profile, acidLive: bare.acidLive }, catalogue);
+  const build = buildPlan(zone, { method, profile, acidLive: bare.acidLive }, catalogue);
   if (!build) return { kind: 'hole', why: 'no build' };
   const stops = refusalsIn(build.findings);
   if (stops.length > 0) return refused(stops);
-  const broken = brokenOrder(zone, way, build);
+  const broken = brokenOrder(zone, stripped, build);
   if (broken) return { kind: 'broken', why: broken };
   if (zone.finish?.coats.length === 0 || method.id === 'keep.wax') return { kind: 'system', products: [] };
   if (build.coats.length > 0) return joined(zone, build);
@@ -81,10 +81,10 @@ function joined(zone: ZoneFacts, { coats }: BuildPlan): Outcome {
 }
 
 /** The first line of the sequence that could not be done when it is reached; null where all can. */
-function brokenOrder(facts: ZoneFacts, { method, option, bare }: WayDown, build: BuildPlan): string | null {
+function brokenOrder(facts: ZoneFacts, { method, option, bare }: Stripped, build: BuildPlan): string | null {
   const abrade = planAbrade(facts, method, option?.pieces[0]?.hand ?? 0, build);
   const used = usedTreatments(bare.treatments);
-  const { steps, unmet } = walkFace(faceWork({ facts, wayOff: method, option, bare, used, repairs: [], filling: null, abrade, build }));
+  const { steps, unmet } = walkFace(faceWork({ facts, method, option, bare, used, repairs: [], filling: null, abrade, build }));
   const [need] = unmet;
   if (need) return `${need.by.title}: nothing brings it about that ${FACT_WORDS[need.fact]}`;
   const [broken] = checkSequence(steps.map(({ task }, i) => lineOf(task, i, facts.zone.id)));

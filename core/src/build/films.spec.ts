@@ -6,7 +6,7 @@ import { planJob } from '../plan-job.ts';
 import { buildPlan } from './build-plan.ts';
 import { systemsFor } from './systems.ts';
 
-const ground = (profile = 0, acidLive = false) => ({ wayOff: CATALOGUE.methods['mech.da'] ?? null, profile, acidLive });
+const ground = (profile = 0, acidLive = false) => ({ method: CATALOGUE.methods['mech.da'] ?? null, profile, acidLive });
 const built = (sample: Sample = {}, profile = 0, acidLive = false) =>
   buildPlan(sampleFacts(sample), ground(profile, acidLive), CATALOGUE) as BuildPlan;
 const codes = ({ findings }: BuildPlan) => findings.map(({ code }) => code);

@@ -1,8 +1,8 @@
 import type { Method } from '../catalogue/methods.ts';
 
-/** What the way off leaves for the first coat. */
+/** What the method leaves for the first coat. */
 export interface Ground {
-  readonly wayOff: Method | null;
+  readonly method: Method | null;
   /** Rz µm */
   readonly profile: number;
   readonly acidLive: boolean;

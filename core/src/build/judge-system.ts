@@ -46,7 +46,7 @@ export function badJoint(joints: readonly MetJoint[]): Refusal | null {
 }
 
 /** The first rule that refuses a primer as the first coat. */
-export function refusedFirst(zone: ZoneFacts, finish: Finish, { wayOff, acidLive }: Ground, primer: Primer): Refusal | null {
-  const subject = { zone, primer, ground: groundOf(zone), finish, wayOff, acidLive };
+export function refusedFirst(zone: ZoneFacts, finish: Finish, { method, acidLive }: Ground, primer: Primer): Refusal | null {
+  const subject = { zone, primer, ground: groundOf(zone), finish, method, acidLive };
   return judge(PRIMER_RULES, subject, zone.path).find(({ severity }) => severity === 'rule-out') ?? null;
 }

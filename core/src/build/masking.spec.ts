@@ -33,7 +33,7 @@ test.each<[MethodId, string]>([
   ['keep.key', 'cloth tape'],
 ])('glass beside %s is covered with %s', (method, mask) => expect(stripMask(method)).toBe(mask));
 
-test('no way off of the catalogue is left to a paper tape, and every tape says why', () => {
+test('no method of the catalogue is left to a paper tape, and every tape says why', () => {
   for (const method of MethodId.options) {
     const strip = masking({ features: ['glass', 'seams', 'threads'] }, method).items.filter(({ work }) => work === 'strip');
     expect(strip).toHaveLength(3);
@@ -135,7 +135,7 @@ describe('overspray', () => {
   });
 });
 
-test('the kit holds the tape that the way off asks for', () => {
+test('the kit holds the tape that the method asks for', () => {
   const kit = (sample: Sample): string[] =>
     planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).kit.flatMap(({ id }) => (id in MASKS ? [id] : []));
   expect(kit({ features: ['seams'], choice: { method: 'chem.fast-solvent' } })).toEqual(['foil tape', 'low-tack tape']);

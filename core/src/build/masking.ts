@@ -39,12 +39,12 @@ const REACH: Readonly<Record<CoatPlan['apply'], number>> = { gun: 1.5, aerosol: 
 const PIECES = 4;
 const SPOT = 1;
 
-/** What has to be covered on a zone for the way off and for the coats, with what outlasts each, and when it comes off. */
-export function planMasking(zone: ZoneFacts, wayOff: Method | null, build: BuildPlan | null): MaskingPlan {
+/** What has to be covered on a zone for the method and for the coats, with what outlasts each, and when it comes off. */
+export function planMasking(zone: ZoneFacts, method: Method | null, build: BuildPlan | null): MaskingPlan {
   const coats = build?.coats ?? [];
   const last = coats.at(-1);
   return {
-    items: [...stripItems(zone, wayOff), ...paintItems(zone, build)],
+    items: [...stripItems(zone, method), ...paintItems(zone, build)],
     pull: last ? pullOf(last) : null,
     stray: coats.reduce(
       (sum, coat) =>
@@ -59,8 +59,8 @@ interface Covered extends Pick<MaskedPlace, 'how' | 'why'> {
   readonly what: string;
 }
 
-function stripItems(zone: ZoneFacts, wayOff: Method | null): Masking[] {
-  const attack = wayOff && attackOf(wayOff);
+function stripItems(zone: ZoneFacts, method: Method | null): Masking[] {
+  const attack = method && attackOf(method);
   if (!attack) return [];
   const liquid = attack === 'solvent' || attack === 'caustic' || attack === 'acid';
   const off = liquid
@@ -148,7 +148,7 @@ function item(zone: ZoneFacts, work: Masking['work'], attack: Attack, { what, wh
   return { what, work, mask, how, why: mask === tape ? `${why} ${because}` : why, quantity, of: 'zone', off };
 }
 
-/** What the way off does to tape; null: nothing is taken off. */
+/** What the method does to tape; null: nothing is taken off. */
 function attackOf({ family, traits }: Method): Attack | null {
   if (family === 'keep') return 'abrasion';
   if (family === 'blast') return 'blast';

@@ -14,7 +14,7 @@ import { areaWithinWindow, tightest, windowsOf } from './windows.ts';
 
 const built = (sample: Sample = {}) => {
   const zone = sampleFacts(sample);
-  const plan = buildPlan(zone, { wayOff: CATALOGUE.methods['mech.da'] ?? null, profile: 0, acidLive: false }, CATALOGUE) as BuildPlan;
+  const plan = buildPlan(zone, { method: CATALOGUE.methods['mech.da'] ?? null, profile: 0, acidLive: false }, CATALOGUE) as BuildPlan;
   return { zone, plan, coat: (base: string) => plan.coats.find((coat) => coat.base === base) as CoatPlan };
 };
 const mixOf = (base: string, sample: Sample = {}, resolution = 0.1) => {

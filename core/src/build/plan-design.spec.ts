@@ -24,7 +24,7 @@ const design = (kind: Design['kind'], a: Pair, b: Pair, more: object = {}): Desi
 const built = (entered: Design, sample: Sample = {}) =>
   buildPlan(
     sampleFacts({ substrate: 'aluminium-cast', thickness: 8, finish: 'aerosol-1k', ...sample, design: entered }),
-    { wayOff: null, profile: 0, acidLive: false },
+    { method: null, profile: 0, acidLive: false },
     CATALOGUE,
   ) as BuildPlan;
 const steps = (plan: BuildPlan) => plan.design?.steps.map(({ code }) => code);
@@ -121,7 +121,7 @@ describe('lift-off', () => {
     expect(steps(plan)).toEqual(expect.arrayContaining(['settle', 'cut-film', 'dust-edges', 'peel', 'edge-sand']));
     expect(steps(plan)?.indexOf('dust-edges')).toBeLessThan(steps(plan)?.indexOf('peel') ?? 0);
     const single = sampleFacts({ substrate: 'aluminium-cast', finish: 'solid-2k' });
-    const solid = buildPlan(single, { wayOff: null, profile: 0, acidLive: false }, CATALOGUE)?.coats.find(({ base }) => base === 'solid-2k');
+    const solid = buildPlan(single, { method: null, profile: 0, acidLive: false }, CATALOGUE)?.coats.find(({ base }) => base === 'solid-2k');
     expect(plan.coats.find(({ base }) => base === 'solid-2k')?.litres).toBeCloseTo(solid?.litres ?? 0, 9);
   });
 

@@ -42,7 +42,7 @@ const refused = (zone: ZoneFacts, primers: readonly Primer[], { reason }: Refusa
     ['system'],
     'The system picked by hand is not taken',
     `${primers.map(({ name }) => name).join(' + ') || 'No primer'}: ${reason} The plan goes on with its own.`,
-    ['system picked', 'substrate', 'way off', 'topcoat', 'shop products'],
+    ['system picked', 'substrate', 'method', 'topcoat', 'shop products'],
     'Another system under Build, Systems, a written reason there, or let the plan choose.',
   );
 

@@ -6,8 +6,8 @@ import { jointOf, MATRIX, mayLie, STATES } from './compatibility.ts';
 import { FAMILIES, type Family, type Lower } from './families.ts';
 import { systemsFor } from './systems.ts';
 
-const ground = (wayOff: MethodId | null = null, acidLive = false) => ({
-  wayOff: (wayOff && CATALOGUE.methods[wayOff]) ?? null,
+const ground = (method: MethodId | null = null, acidLive = false) => ({
+  method: (method && CATALOGUE.methods[method]) ?? null,
   profile: 0,
   acidLive,
 });

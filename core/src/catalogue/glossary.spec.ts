@@ -1,4 +1,4 @@
-import { findTerms, GLOSSARY } from './glossary.ts';
+import { findTerms, GLOSSARY, termNamed } from './glossary.ts';
 
 test('one word stands for one thing: no name or other name twice', () => {
   const names = GLOSSARY.flatMap(({ name, also }) => [name, ...also]).map((name) => name.toLowerCase());
@@ -23,4 +23,9 @@ test('what others call it leads to it, and its name comes first', () => {
   expect(findTerms('film wet')[0]?.name).toBe('wet film');
   expect(findTerms('')).toHaveLength(GLOSSARY.length);
   expect(findTerms('no such word here')).toEqual([]);
+});
+
+test('a word is found by its name alone', () => {
+  expect(termNamed('hand time')?.means).toMatch(/^Minutes/);
+  expect(termNamed('hands')).toBeNull();
 });

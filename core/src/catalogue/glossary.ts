@@ -53,6 +53,10 @@ export const GLOSSARY: readonly Term[] = [
   term('lift', 'To let go of what is below.', { see: ['blister'] }),
   term('likely', 'When half of all dwells have lifted.', { see: ['first check', 'late'] }),
   term('margin', 'How far the metal is above the dew point.', { see: ['dew point'] }),
+  term('method', 'What takes the coating off a zone: a stripper, an abrasive, a blast or heat, with what helps it at edges and crevices.', {
+    also: ['way off', 'process'],
+    see: ['set-up', 'contact'],
+  }),
   term('moisture', 'Water in a laminate, read with a meter; a hull dries for weeks before it is sealed.'),
   term('olefin', 'A plastic that floats, such as bumpers are made of: nothing sticks to it untreated.', { see: ['adhesion promoter', 'flame'] }),
   term('operation', 'One thing that is done to one or more faces, with what it needs, gives and ends.', { see: ['face'] }),
@@ -64,9 +68,9 @@ export const GLOSSARY: readonly Term[] = [
   term('profile', 'Depth of what blasting leaves, Rz in µm.', { see: ['key'] }),
   term('protection', 'What is worn and set up against what the work raises.'),
   term('round', 'Once through: lay on, wait, scrape.', { see: ['dwell'] }),
-  term('school', 'One of several ways in which good practitioners do the same thing; the shop chooses, the program has a default with its reason.'),
+  term('school', 'One of several habits of good practitioners for the same thing; the shop chooses, the program has a default with its reason.'),
   term('section', 'As much of a zone as is laid on and scraped in one go.', { see: ['round'] }),
-  term('set-up', 'Hands and money that a way costs once, however large the zone: station, cabinet, trip.'),
+  term('set-up', 'Hands and money that a method costs once, however large the zone: station, cabinet, trip.'),
   term('stack', 'All layers of a zone, from the substrate up.', { see: ['substrate', 'zone'] }),
   term('substrate', 'What the part is made of.'),
   term('target', 'How far down a zone goes: to bare, to a layer that stays, or only keyed.', { see: ['bare', 'key'] }),
@@ -80,6 +84,8 @@ export const GLOSSARY: readonly Term[] = [
   term('zone', 'Part of a part that is painted and worked alike.', { see: ['stack'] }),
 ].sort((a, b) => a.name.localeCompare(b.name, 'en'));
 
+export const termNamed = (name: string): Term | null => GLOSSARY.find((term) => term.name === name) ?? null;
+
 /** Terms in whose name, other names or meaning all words are found; those found by name come first. */
 export function findTerms(text: string): Term[] {
   const words = text
@@ -90,3 +96,17 @@ export function findTerms(text: string): Term[] {
   const named = GLOSSARY.filter(({ name, also }) => found([name, ...also].join(' ')));
   return [...named, ...GLOSSARY.filter((own) => !named.includes(own) && found(`${own.name} ${own.means}`))];
 }
+
+/** What the program does not say, and what it says instead. */
+export const NOT_SAID: readonly (readonly [RegExp, string])[] = [
+  [/\bways? off\b/i, 'method'],
+  [/\b(reckon(s|ed|ing)?)\b/i, 'work out, count'],
+  [/\bhands-on\b|\bactive time\b/i, 'hand time'],
+  [/\bunattended time\b|\bpassive time\b|\bidle time\b/i, 'waiting time'],
+  [/\bschool [A-Z]\d\b/i, 'the question of the school'],
+  [/\bDFT\b|\bfilm build\b/, 'dry film'],
+  [/\brecoat window\b/i, 'window'],
+  [/\btest squares?\b/i, 'patch'],
+  [/\bwho lies on whom\b/i, 'top coat over which film'],
+  [/\bscuff coat\b/i, 'key'],
+];

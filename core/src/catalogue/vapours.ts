@@ -27,11 +27,11 @@ const row = (id: VapourId, name: string, molarMass: number, limit: Cited<number>
 });
 
 export const VAPOURS: Readonly<Record<VapourId, Vapour>> = {
-  'paint-solvent': row('paint-solvent', 'paint solvent, reckoned as xylene', 106.17, cite(100, fromMemory('29 CFR 1910.1000, xylene')), 1),
-  'fast-solvent': row('fast-solvent', 'fast stripper solvent, reckoned as acetone', 58.08, cite(250, fromMemory('NIOSH, acetone')), 2.5),
+  'paint-solvent': row('paint-solvent', 'paint solvent, counted as xylene', 106.17, cite(100, fromMemory('29 CFR 1910.1000, xylene')), 1),
+  'fast-solvent': row('fast-solvent', 'fast stripper solvent, counted as acetone', 58.08, cite(250, fromMemory('NIOSH, acetone')), 2.5),
   dichloromethane: row('dichloromethane', 'dichloromethane', 84.93, cite(2, fromMemory('EPA 2024; 25 ppm in 29 CFR 1910.1052')), 13, 2300),
   'benzyl-alcohol': row('benzyl-alcohol', 'benzyl alcohol', 108.14, cite(10, fromMemory('workplace guide of a hygiene association')), 1.3),
-  'wipe-solvent': row('wipe-solvent', 'wipe solvent, reckoned as white spirit', 140, cite(100, assumption), 0.8),
+  'wipe-solvent': row('wipe-solvent', 'wipe solvent, counted as white spirit', 140, cite(100, assumption), 0.8),
 };
 
 /** What a film of stripper gives off until it is dry: solvent, kg/L of film, and the share of it that goes into the air. Lye gives off none. */

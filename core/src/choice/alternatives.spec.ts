@@ -125,7 +125,7 @@ describe('a search that is given up', () => {
       })),
     }));
 
-  test('still has a way for every zone at its true cost, between the bound and nothing better than the best', () => {
+  test('still has a method for every zone at its true cost, between the bound and nothing better than the best', () => {
     let cutShort = 0;
     fc.assert(
       fc.property(knotty, (problem) => {

@@ -1,7 +1,7 @@
 import { optionAt, type Picks, type PortfolioProblem } from './portfolio.ts';
 import { solvePortfolio, type PortfolioProgress } from './search-portfolio.ts';
 
-/** Another set of ways that differs from the winner in what it shares. */
+/** Another set of methods that differs from the winner in what it shares. */
 export interface Alternative {
   /** 'without' a shared cost that the winner uses, or 'with' one that it does not */
   readonly kind: 'with' | 'without';

@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import { m2 } from '../units/quantities.ts';
-import { weighMethods } from '../way/weigh-methods.ts';
+import { weighMethods } from '../method/weigh-methods.ts';
 
-/** The area at which another way becomes the cheapest for a zone, all else equal. */
+/** The area at which another method becomes the cheapest for a zone, all else equal. */
 export interface BreakEven {
   readonly area: number;
   readonly side: 'above' | 'below';
@@ -16,7 +16,7 @@ const STEPS = 12;
 /** Halvings of the bracket: 1e-3 of the area. */
 const HALVINGS = 12;
 
-/** Where the ranking of a zone changes when its area grows and when it shrinks; bisection on the preferred way, relative tolerance 1e-3. */
+/** Where the ranking of a zone changes when its area grows and when it shrinks; bisection on the preferred method, relative tolerance 1e-3. */
 export function breakEvens(zone: ZoneFacts, catalogue: Catalogue): BreakEven[] {
   if (!(zone.area > 0)) return [];
   const best = (area: number) => preferred(zone, area, catalogue);

@@ -6,7 +6,7 @@ import { Job } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { readWith } from '../model/read-document.ts';
 import { planJob } from '../plan-job.ts';
-import { applyWays, releaseWays } from './apply-picks.ts';
+import { applyMethods, releaseMethods } from './apply-picks.ts';
 import { breakEvens } from './break-even.ts';
 import { chooseForJob, type JobChoice } from './choose-for-job.ts';
 import { jobPortfolio, zoneChoices } from './job-portfolio.ts';
@@ -41,7 +41,7 @@ const SHOP = sampleShop();
 describe('the choice for a whole job', () => {
   test('never costs more than each zone choosing for itself', () => {
     for (const job of DEMO_JOBS) {
-      const plan = planJob(releaseWays(job), DEMO_SHOP, CATALOGUE);
+      const plan = planJob(releaseMethods(job), DEMO_SHOP, CATALOGUE);
       const problem = jobPortfolio(zoneChoices(job, plan), DEMO_SHOP);
       const alone = portfolioCost(
         problem,
@@ -51,16 +51,16 @@ describe('the choice for a whole job', () => {
       const chosen = portfolioCost(
         problem,
         problem.zones.map(({ id, options }) => {
-          const way = best?.ways.find(({ zone }) => zone === id);
+          const picked = best?.methods.find(({ zone }) => zone === id);
           return options.findIndex(
             ({ key }) =>
               key ===
-              plan.zones.find(({ zone }) => zone === id)?.options.find((option) => option.method === way?.method && option.at === way.at)?.key,
+              plan.zones.find(({ zone }) => zone === id)?.options.find((option) => option.method === picked?.method && option.at === picked.at)?.key,
           );
         }),
       );
       expect(chosen).toBeLessThanOrEqual(alone + 1e-6);
-      const picked = applyWays(job, new Map(best?.ways.map((way) => [way.zone, way])));
+      const picked = applyMethods(job, new Map(best?.methods.map((one) => [one.zone, one])));
       const together = planJob(picked, DEMO_SHOP, CATALOGUE);
       expect(together.zones.every(({ chosen, area }) => area === 0 || chosen !== null)).toBe(true);
       expect(alone).toBeGreaterThanOrEqual(0);
@@ -70,7 +70,7 @@ describe('the choice for a whole job', () => {
 
   test('several rusty rims share one delivery that one alone would not pay for', () => {
     const sent = (count: number) =>
-      choose(jobOf(...Array.from({ length: count }, () => RIM)), SHOP).sets[0]?.ways.filter(({ at }) => at === 'blaster').length;
+      choose(jobOf(...Array.from({ length: count }, () => RIM)), SHOP).sets[0]?.methods.filter(({ at }) => at === 'blaster').length;
     expect(sent(1)).toBe(0);
     expect(sent(5)).toBe(5);
   });
@@ -78,18 +78,18 @@ describe('the choice for a whole job', () => {
   test('a choice by hand is a pin, and the rest is chosen round it', () => {
     const job = jobOf({ ...RIM, choice: { method: 'blast.garnet' } }, RIM, RIM, RIM);
     const [best] = choose(job, SHOP).sets;
-    expect(best?.ways[0]?.method).toBe('blast.garnet');
-    expect(best?.ways.filter(({ at }) => at === 'blaster').length).toBeGreaterThan(1);
+    expect(best?.methods[0]?.method).toBe('blast.garnet');
+    expect(best?.methods.filter(({ at }) => at === 'blaster').length).toBeGreaterThan(1);
   });
 
   test('what was chosen for the whole job before is free again; written in, it plans as told', () => {
     const job = jobOf(RIM, RIM, RIM);
     const [best] = choose(job, SHOP).sets;
-    const written = applyWays(job, new Map(best?.ways.map((way) => [way.zone, way])));
+    const written = applyMethods(job, new Map(best?.methods.map((one) => [one.zone, one])));
     expect(readWith(Job, written).ok).toBe(true);
     expect(planJob(written, SHOP, CATALOGUE).totals.cost).toBeCloseTo(best?.totals.cost ?? Number.NaN, 9);
-    expect(choose(written, SHOP).sets[0]?.ways).toEqual(best?.ways);
-    expect(releaseWays(written)).toEqual(job);
+    expect(choose(written, SHOP).sets[0]?.methods).toEqual(best?.methods);
+    expect(releaseMethods(written)).toEqual(job);
   });
 
   test('alternatives differ in what they share, cost more, and are in order', () => {
@@ -105,17 +105,17 @@ describe('the choice for a whole job', () => {
     const search = chooseForJob(jobOf(...Array.from({ length: 30 }, (_, i) => ({ ...RIM, area: 0.2 + i / 10 }))), SHOP, CATALOGUE);
     const first = search.next();
     const answer = first.done ? first.value : (search.next(true).value as JobChoice);
-    expect(answer.sets[0]?.ways).toHaveLength(30);
+    expect(answer.sets[0]?.methods).toHaveLength(30);
     expect(answer.gap).toBeGreaterThanOrEqual(0);
   });
 
   test('zones without area or method are left out', () => {
-    expect(choose(jobOf({ stack: [] }), SHOP).sets[0]?.ways).toEqual([]);
+    expect(choose(jobOf({ stack: [] }), SHOP).sets[0]?.methods).toEqual([]);
   });
 });
 
 describe('what would change the choice', () => {
-  test('the area from which another way is cheaper lies where both cost the same', () => {
+  test('the area from which another method is cheaper lies where both cost the same', () => {
     const facts = gatherFacts(sampleJob({ area: 0.5, stack: [['alkyd-enamel', 120]] }), SHOP, CATALOGUE)[0];
     const points = facts ? breakEvens(facts, CATALOGUE) : [];
     expect(points.length).toBeGreaterThan(0);

@@ -5,15 +5,15 @@ import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { lowerFirst } from '../units/casing.ts';
 import { alternativesTo } from './alternatives.ts';
-import { applyWays, releaseWays } from './apply-picks.ts';
+import { applyMethods, releaseMethods } from './apply-picks.ts';
 import { jobPortfolio, zoneChoices, type ZoneChoice } from './job-portfolio.ts';
 import type { Picks } from './portfolio.ts';
 import { searchPortfolio, type PortfolioProgress } from './search-portfolio.ts';
 
-/** One way for every zone that has a choice, with what the whole plan then comes to. */
-export interface WaySet {
+/** One method for every zone that has a choice, with what the whole plan then comes to. */
+export interface MethodSet {
   readonly title: string;
-  readonly ways: readonly {
+  readonly methods: readonly {
     readonly zone: string;
     readonly where: string;
     readonly method: string;
@@ -28,7 +28,7 @@ export interface WaySet {
 }
 
 export interface JobChoice {
-  readonly sets: readonly WaySet[];
+  readonly sets: readonly MethodSet[];
   readonly proven: boolean;
   /** share of the cost by which something better could still exist; 0 when proven */
   readonly gap: number;
@@ -38,9 +38,9 @@ export interface JobChoice {
 /** Alternatives that are shown. */
 const MOST_SETS = 6;
 
-/** The best set of ways for a job, pins kept, with the next best different ones. Yields while it searches; a caller that stops passes the last report on. */
+/** The best set of methods for a job, pins kept, with the next best different ones. Yields while it searches; a caller that stops passes the last report on. */
 export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Generator<PortfolioProgress, JobChoice, boolean | undefined> {
-  const free = releaseWays(job);
+  const free = releaseMethods(job);
   const choices = zoneChoices(free, planJob(free, shop, catalogue));
   const problem = jobPortfolio(choices, shop);
   const search = searchPortfolio(problem);
@@ -52,7 +52,8 @@ export function* chooseForJob(job: Job, shop: Shop, catalogue: Catalogue): Gener
     step = search.next();
   }
   if (step.done) report = step.value;
-  const describe = (title: string, picks: Picks, extra: number): WaySet => describeSet({ job: free, choices, shop, catalogue }, title, picks, extra);
+  const describe = (title: string, picks: Picks, extra: number): MethodSet =>
+    describeSet({ job: free, choices, shop, catalogue }, title, picks, extra);
   const others = report.proven ? alternativesTo(problem, report).slice(0, MOST_SETS) : [];
   return {
     sets: [
@@ -72,13 +73,13 @@ interface Setting {
   readonly catalogue: Catalogue;
 }
 
-function describeSet({ job, choices, shop, catalogue }: Setting, title: string, picks: Picks, extra: number): WaySet {
+function describeSet({ job, choices, shop, catalogue }: Setting, title: string, picks: Picks, extra: number): MethodSet {
   const picked = choices.map(({ zone, offers }, i) => ({ zone, option: offers[picks[i] as number] as MethodOption }));
-  const chosen = applyWays(job, new Map(picked.map(({ zone, option }) => [zone.zone, option])));
+  const chosen = applyMethods(job, new Map(picked.map(({ zone, option }) => [zone.zone, option])));
   return {
     title,
     extra,
-    ways: picked.map(({ zone, option }) => ({
+    methods: picked.map(({ zone, option }) => ({
       zone: zone.zone,
       where: `${zone.partName}: ${zone.zoneName}`,
       method: option.method,

@@ -3,7 +3,7 @@ import type { Plan, ZonePlan } from '../model/plan.ts';
 /** One answer of a plan that came out differently. */
 export interface Difference {
   readonly where: string;
-  readonly what: 'way off' | 'primer' | 'bare surface' | 'coats' | 'strip' | 'set-up' | 'hand time' | 'cost' | 'stops';
+  readonly what: 'method' | 'primer' | 'bare surface' | 'coats' | 'strip' | 'set-up' | 'hand time' | 'cost' | 'stops';
   readonly before: string;
   readonly after: string;
 }
@@ -28,7 +28,7 @@ function zoneDifferences(before: ZonePlan, after: ZonePlan): Difference[] {
     return a === b ? [] : [{ where, what, before: a, after: b }];
   };
   return [
-    ...differ('way off', ({ chosen }) => chosen?.name ?? 'none'),
+    ...differ('method', ({ chosen }) => chosen?.name ?? 'none'),
     ...differ('strip', ({ chosen }) => (chosen?.strip ? stripText(chosen.strip) : 'no stripper')),
     ...differ('primer', ({ build }) => build?.primers.find(({ verdict }) => verdict === 'chosen')?.name ?? 'none'),
     ...differ(

@@ -29,7 +29,7 @@ export interface StripperCost {
 const DAY = 1440;
 
 /**
- * Price × rounds × hours over the zones whose chosen way is a stripper (or the zones given): packs are bought whole and hands and waiting are
+ * Price × rounds × hours over the zones whose chosen method is a stripper (or the zones given): packs are bought whole and hands and waiting are
  * counted, so that a cheap can which needs three rounds shows what it costs. Those that do all zones come first.
  */
 export function compareStrippers(plan: Plan, shop: Shop, catalogue: Catalogue, zoneIds?: readonly string[]): StripperCost[] {

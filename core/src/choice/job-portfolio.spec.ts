@@ -19,7 +19,7 @@ describe('what a zone may choose among', () => {
     const [choice] = choices({ condition: { lead: 'suspected' }, choice: pin });
     expect(choice?.offers.map(({ method, verdict }) => [method, verdict])).toEqual([['mech.da', 'ruled-out']]);
   });
-  test('a way chosen for the whole job is no pin', () => {
+  test('a method chosen for the whole job is no pin', () => {
     const chosen = { method: 'mech.da', by: 'whole-job' } as const;
     expect(choices({ choice: chosen })[0]?.offers.length).toBeGreaterThan(3);
   });

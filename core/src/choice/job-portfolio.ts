@@ -1,7 +1,7 @@
 import type { Job } from '../model/job.ts';
 import type { MethodOption, Plan, SetUp, ZonePlan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
-import { setUpScore } from '../way/score.ts';
+import { setUpScore } from '../method/score.ts';
 import type { PortfolioProblem } from './portfolio.ts';
 
 /** A zone that has something to choose: an area, and a method that is not ruled out or a choice by hand. */

@@ -3,7 +3,7 @@ import type { Job } from '../model/job.ts';
 import { Equipment, type Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { jobPortfolio, zoneChoices } from './job-portfolio.ts';
-import { releaseWays } from './apply-picks.ts';
+import { releaseMethods } from './apply-picks.ts';
 import { solvePortfolio } from './search-portfolio.ts';
 
 /** What a tool that the shop does not own would take off this job, in weighted money. */
@@ -18,9 +18,9 @@ const MOST_NODES = 20_000;
 /** Below this it is not worth saying. */
 const WORTH_SAYING = 1;
 
-/** The best set of ways with each missing tool in the shop, against the best without; most worth first. */
+/** The best set of methods with each missing tool in the shop, against the best without; most worth first. */
 export function* kitSavings(job: Job, shop: Shop, catalogue: Catalogue): Generator<number, KitSaving[]> {
-  const free = releaseWays(job);
+  const free = releaseMethods(job);
   const best = (profile: Shop): number =>
     solvePortfolio(jobPortfolio(zoneChoices(free, planJob(free, profile, catalogue)), profile), MOST_NODES).cost;
   const now = best(shop);

@@ -1,5 +1,5 @@
 /**
- * Choosing one way for every zone of a job, where ways share costs that the job pays once: a delivery, a filling of the tub, a tool.
+ * Choosing one method for every zone of a job, where methods share costs that the job pays once: a delivery, a filling of the tub, a tool.
  *
  *   minimise  Σ_i c_i,p(i)  +  Σ_s in use f_s  +  Σ_s in use max(0, m_s − Σ_i v_i,p(i),s)
  *

@@ -7,7 +7,7 @@ import { Equipment, type Shop } from '../model/shop.ts';
 
 /** One change that may take a stop away. Small data, so that it can be applied to a document that has changed since. */
 export type Remedy =
-  | { readonly kind: 'way'; readonly zone: string; readonly method: MethodOption['method']; readonly at: string | null; readonly name: string }
+  | { readonly kind: 'method'; readonly zone: string; readonly method: MethodOption['method']; readonly at: string | null; readonly name: string }
   | { readonly kind: 'bare'; readonly zone: string; readonly name: string }
   | { readonly kind: 'primer'; readonly zone: string; readonly primer: string; readonly name: string }
   | { readonly kind: 'finish'; readonly part: Pick<Part, 'id' | 'name'> | null; readonly finish: FinishId }
@@ -16,7 +16,7 @@ export type Remedy =
 /** What it is, in the words of the screen. */
 export function remedyText(remedy: Remedy): string {
   switch (remedy.kind) {
-    case 'way':
+    case 'method':
       return remedy.name;
     case 'bare':
       return `${remedy.name}: take it all off`;
@@ -35,10 +35,10 @@ const oneZone = (job: Job, zone: string, change: (zone: Zone) => Zone): Job =>
     part.zones.some(({ id }) => id === zone) ? { ...part, zones: part.zones.map((own) => (own.id === zone ? change(own) : own)) } : part,
   );
 
-/** The job with the remedy in it. @param reason written into a choice of a way */
+/** The job with the remedy in it. @param reason written into a choice of a method */
 export function remedied(job: Job, remedy: Remedy, reason: string): Job {
   switch (remedy.kind) {
-    case 'way':
+    case 'method':
       return oneZone(job, remedy.zone, (zone) => ({ ...zone, choice: { method: remedy.method, at: remedy.at, reason, by: 'hand' } }));
     case 'bare':
       return oneZone(job, remedy.zone, (zone) => ({ ...zone, target: { kind: 'bare' } }));

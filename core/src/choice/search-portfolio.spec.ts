@@ -43,7 +43,7 @@ const problems = (most: { zones: number; options: number; shared: number }): fc.
       })),
     }));
 
-describe('the best set of ways for a job', () => {
+describe('the best set of methods for a job', () => {
   test('equals trying every set', () => {
     fc.assert(
       fc.property(problems({ zones: 5, options: 4, shared: 4 }), (problem) => {
@@ -81,7 +81,7 @@ describe('the best set of ways for a job', () => {
     );
   });
 
-  test('one delivery that serves two zones beats two cheaper ways apart', () => {
+  test('one delivery that serves two zones beats two cheaper methods apart', () => {
     const apart = (cost: number) => ({ key: 'hand', cost, uses: [], charge: 0 });
     const sent = { key: 'sent', cost: 30, uses: [0], charge: 30 };
     const shared = [{ id: 'trip', name: 'Delivery', fixed: 50, minimum: 0 }];

@@ -51,7 +51,7 @@ describe('ways out of a stop', () => {
   test('vapour that nobody may breathe: another way for the zone it comes from, not another colour', () => {
     const { ways } = tried(CLOSED, 'air-breathing');
     expect(ways.length).toBeGreaterThan(0);
-    expect(new Set(ways.map(({ remedy }) => remedy.kind))).toEqual(new Set(['way']));
+    expect(new Set(ways.map(({ remedy }) => remedy.kind))).toEqual(new Set(['method']));
   });
 
   test.each<[string, Sample, string]>([

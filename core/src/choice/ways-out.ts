@@ -23,13 +23,13 @@ export interface WayOut {
 
 export type Stop = Pick<Finding, 'code' | 'path' | 'title'>;
 
-/** Ways off that are tried, best first: of the zone that is stopped, or of each zone where the place is. */
+/** Methods that are tried, best first: of the zone that is stopped, or of each zone where the place is. */
 const MOST_WAYS = 8;
 const FOR_EACH = 3;
 const MOST_ZONES = 12;
 
 /**
- * What takes a stop away: another way off the zone, sent out ones too, another primer or finish, or kit that the shop then has; each tried on the
+ * What takes a stop away: another method for the zone, sent out ones too, another primer or finish, or kit that the shop then has; each tried on the
  * whole plan, so that it cannot disagree with it. Cheapest first. May be held up; answered with `true` it ends with what it has.
  */
 export function* waysOut(job: Job, shop: Shop, catalogue: Catalogue, stop: Stop): Generator<number, WayOut[], boolean | undefined> {
@@ -78,7 +78,7 @@ const ways = ({ zone, zoneName, options, chosen }: ZonePlan, most: number): Reme
   options
     .filter(({ verdict, key }) => verdict !== 'ruled-out' && key !== chosen?.key)
     .slice(0, most)
-    .map(({ method, at, name }) => ({ kind: 'way', zone, method, at, name: `${zoneName}: ${lowerFirst(name)}` }));
+    .map(({ method, at, name }) => ({ kind: 'method', zone, method, at, name: `${zoneName}: ${lowerFirst(name)}` }));
 
 const barer = (zone: Zone | undefined, { zoneName }: ZonePlan): Remedy[] =>
   zone && zone.target.kind !== 'bare' && zone.stack.length > 0 ? [{ kind: 'bare', zone: zone.id, name: zoneName }] : [];

@@ -1,3 +1,4 @@
+import { schoolNamed } from '../catalogue/school-words.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { assumption, practice, published, type Basis } from '../model/basis.ts';
 import type { GateId, Place } from '../model/job.ts';
@@ -61,8 +62,7 @@ function dewGate(place: Place): ClosedGate[] {
       title: 'Too near the dew point to paint',
       reason: `${partText(place)}, ${surface}; dew point ${dewPoint(place.temperature, place.humidity).toFixed(1)} °C: ${margin.toFixed(1)} K where ${DEW_MARGIN} are asked for. Water settles before it can be seen, and every coat lifts from it.`,
       looksAt: ['air temperature', 'humidity', 'part temperature'],
-      change:
-        'Warm the part, dry the air (a heated or dehumidified room), wait for a better hour, or hold bare steel under a phosphate film (school C2).',
+      change: `Warm the part, dry the air (a heated or dehumidified room), wait for a better hour, or hold bare steel under a phosphate film (${schoolNamed('C2')}).`,
       basis: published('ISO 8502-4'),
     },
   ];

@@ -1,3 +1,4 @@
+import { schoolNamed } from '../catalogue/school-words.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Layer, LetGo, Target } from '../model/job.ts';
 import type { CoatingId } from '../model/ids.ts';
@@ -24,7 +25,7 @@ const SPOILED: Partial<Readonly<Record<LetGo, string>>> = {
   soaked: 'What has soaked in is in every layer.',
   'wrong-neighbour': 'A film lay on one that it does not hold on: neither is a ground.',
 };
-const LOOKS_AT = ['crosscut and failure plane', 'state and origin of layers', 'rust', 'topcoat', 'school S1'];
+const LOOKS_AT = ['crosscut and failure plane', 'state and origin of layers', 'rust', 'topcoat', schoolNamed('S1')];
 
 /**
  * Keep, down to a sound layer, or bare: failing layers and all above them come off, a sound factory primer stays.
@@ -39,7 +40,7 @@ export function adviseTarget(zone: ZoneFacts): TargetAdvice | null {
     looksAt: LOOKS_AT,
     change: 'Sound layers on rust-free metal, proved by a crosscut.',
   });
-  if (zone.shop.schools.S1 === 'always-bare') return bare('The shop always goes bare (school S1).');
+  if (zone.shop.schools.S1 === 'always-bare') return bare(`The shop always goes bare (${schoolNamed('S1')}).`);
   if (condition.rustGrade === 'C' || condition.rustGrade === 'D' || condition.perforated) return bare('Rust works on under any coat that stays.');
   const spoiled = condition.letGo && SPOILED[condition.letGo];
   if (spoiled) return bare(spoiled);

@@ -26,7 +26,7 @@ export const AirPlant = z
         }),
       )
       .max(7, 'at most 7 nozzles')
-      .describe('nozzles owned; empty: every size is reckoned with'),
+      .describe('nozzles owned; empty: every size is tried'),
   })
   .superRefine(({ nozzles }, context) => {
     nozzles.forEach(({ size }, i) => {

@@ -62,7 +62,7 @@ export const SetUp = z.strictObject({
 export type SetUp = z.infer<typeof SetUp>;
 
 /** One method on one share of a zone: the open field, the band along edges, crevices, specks that the bulk method leaves, or the rest of the stack. */
-export const WayPiece = z.strictObject({
+export const MethodPiece = z.strictObject({
   place: z.enum(['field', 'edges', 'crevices', 'remainder', 'rest']),
   method: MethodKey,
   name: z.string(),
@@ -70,7 +70,7 @@ export const WayPiece = z.strictObject({
   area: z.number().describe('m²'),
   hand: z.number().describe('min'),
 });
-export type WayPiece = z.infer<typeof WayPiece>;
+export type MethodPiece = z.infer<typeof MethodPiece>;
 
 export const MethodOption = z.strictObject({
   key: z.string().describe('method and where it is done'),
@@ -81,7 +81,7 @@ export const MethodOption = z.strictObject({
   family: z.enum(['keep', 'chem', 'mech', 'blast', 'heat']),
   verdict: z.enum(['preferred', 'usable', 'conditions', 'ruled-out']),
   findings: z.array(Finding),
-  pieces: z.array(WayPiece),
+  pieces: z.array(MethodPiece),
   hand: z.number().describe('min, set-ups included'),
   wait: z.number().describe('min unattended or away, set-ups included'),
   material: z.number().describe('money'),
@@ -142,7 +142,7 @@ export const KitLine = z.strictObject({
 });
 export type KitLine = z.infer<typeof KitLine>;
 
-export const StageName = z.enum(['intake', 'way-off', 'strip', 'bare', 'build', 'safety', 'time', 'run-sheet']);
+export const StageName = z.enum(['intake', 'method', 'strip', 'bare', 'build', 'safety', 'time', 'run-sheet']);
 export type StageName = z.infer<typeof StageName>;
 
 export const StageState = z.strictObject({

@@ -16,7 +16,7 @@ export const AirLine = z.strictObject({
   limit: z.number().describe('ppm over a shift'),
   limitSource: z.string(),
   fireLimit: z.number().describe('ppm, a tenth of the lowest explosive limit'),
-  ppm: z.number().nullable().describe('reckoned in the air of the place; null: not known or outdoors'),
+  ppm: z.number().nullable().describe('worked out for the air of the place; null: not known or outdoors'),
   fan: z.number().describe('m³/h that hold both limits with what is worn'),
   bareFan: z.number().describe('m³/h that hold the breathing limit without a mask'),
   worn: z.number().describe('how many times cleaner what is worn makes the air'),

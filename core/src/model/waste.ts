@@ -26,7 +26,7 @@ export const WasteStream = z.strictObject({
   id: WasteId,
   hazards: z.array(WasteHazard).describe('known or suspected in it; each set is a container of its own'),
   name: z.string(),
-  mass: z.number().describe('kg, reckoned from the plan'),
+  mass: z.number().describe('kg, worked out from the plan'),
   own: OwnUse.nullable().describe('what was weighed here against the catalogue; null: as the catalogue has it'),
   of: z.array(z.string()).describe('the parts it comes from'),
   container: z.string(),

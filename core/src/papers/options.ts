@@ -1,4 +1,4 @@
-import { pinWays } from '../choice/apply-picks.ts';
+import { pinMethods } from '../choice/apply-picks.ts';
 import type { Job } from '../model/job.ts';
 import type { OptionChange } from '../model/offer.ts';
 import type { MethodOption, Plan } from '../model/plan.ts';
@@ -11,7 +11,7 @@ export function withOption(job: Job, change: OptionChange, plan: Plan): Job {
     const way = chosen?.family === 'keep' ? null : bestBy(change.method, options);
     return way ? [[zone, way] as const] : [];
   });
-  return pinWays(job, new Map(ways));
+  return pinMethods(job, new Map(ways));
 }
 
 /** The best of a method's ways, wherever it is done; null: none may be used. */

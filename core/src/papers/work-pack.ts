@@ -12,7 +12,7 @@ import { planJob } from '../plan-job.ts';
 import { isChecked } from '../record/run-steps.ts';
 import { stepMix } from '../record/step-mix.ts';
 import { shownSchedule } from '../schedule/plan-schedule.ts';
-import { methodOf } from '../way/plan-zone.ts';
+import { methodOf } from '../method/plan-zone.ts';
 
 /** What is weighed for one piece of work. */
 export interface MixCard {

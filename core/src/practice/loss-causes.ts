@@ -53,7 +53,7 @@ export const LOSS_CAUSES = {
     'return',
     'A product that must not be used here',
     'The rules name what each material does not stand; a magnet tells steel from light metal in ten seconds.',
-    'way-off',
+    'method',
   ),
   'paint-left': row('return', 'Primed over old paint', 'No colour in corners before anything goes over it.', 'strip'),
   residue: row('return', 'Primer lifts over residue', 'Stripper left on the face works on under the primer: rinse, flush, look again.', 'bare'),

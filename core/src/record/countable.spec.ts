@@ -43,7 +43,7 @@ test('the next plan takes as many discs and leaves as much waste as this shop do
   expect(learned?.planned).toBeCloseTo(waste.planned, 9);
 });
 
-test('discs of a way off are whole ones, of which the shop takes as many more, and its way is dearer by them', () => {
+test('discs of a method are whole ones, of which the shop takes as many more, and its way is dearer by them', () => {
   const supplyOf = ({ zones }: typeof PLAN) =>
     zones.flatMap(({ options }) => options.flatMap(({ method, supplies, material }) => supplies.map((supply) => ({ method, material, ...supply }))));
   const disc = supplyOf(PLAN).find(({ unit }) => unit === 'discs');

@@ -19,7 +19,7 @@ const ELSEWHERE: ReadonlySet<OperationKind> = new Set<OperationKind>([
   'fetch-back',
   'try-patch',
 ]);
-/** Their hands have the own pace where the way off is chosen, so that it is ranked by it; they are not scaled a second time. */
+/** Their hands have the own pace where the method is chosen, so that it is ranked by it; they are not scaled a second time. */
 const SCALED_BEFORE: ReadonlySet<OperationKind> = new Set<OperationKind>(['strip-tool', 'strip-heat']);
 
 /** Whether the pace of a kind of step is learned from the record. */

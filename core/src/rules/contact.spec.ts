@@ -21,7 +21,7 @@ const CARBON: Sample = { substrate: 'carbon-epoxy', thickness: 2, stack: [['clea
 const LEADED: Sample = { condition: { lead: 'suspected' } };
 const BRASS: Sample = { substrate: 'copper-alloy', thickness: 2, area: 0.1 };
 
-/** What no tool does, be it the way off, the edge band, a speck or the key; common practice, no source. */
+/** What no tool does, be it the method, the edge band, a speck or the key; common practice, no source. */
 test.each<[says: string, where: Sample, refused: readonly [MethodId, GritId?], allowed: readonly [MethodId, GritId?] | null]>([
   ['nothing abrasive on clad skin', CLAD, ['mech.da', 'P180'], null],
   ['magnesium is never sanded dry', MAGNESIUM, ['mech.da', 'P180'], ['mech.hand-wet', 'P180']],
@@ -47,7 +47,7 @@ test.each<[says: string, where: Sample, refused: readonly [MethodId, GritId?], a
   if (allowed) expect(refusedTouch(facts, tool(...allowed)).map(({ code }) => code)).toEqual([]);
 });
 
-test('a contact is not asked what only a whole way off is asked: to reach bare metal alone, or to leave sound paint', () => {
+test('a contact is not asked what only a whole method is asked: to reach bare metal alone, or to leave sound paint', () => {
   expect(mayTouch(sampleFacts(), tool('mech.scraper'))).toBe(true);
   expect(mayTouch(sampleFacts({ target: { kind: 'keep' } }), tool('mech.da', 'P320'))).toBe(true);
 });

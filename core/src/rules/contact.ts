@@ -5,7 +5,7 @@ import type { GritId } from '../model/ids.ts';
 import { rulesFor } from './method-rules.ts';
 import { anyFires, judge } from './rule.ts';
 
-/** Rules about what a way off does to a whole stack, or about kit: a contact that is no way off of its own is not asked them. */
+/** Rules about what a method does to a whole stack, or about kit: a contact that is no method of its own is not asked them. */
 const BULK_ONLY = new Set([
   'keep-asks',
   'keep-stays',
@@ -19,7 +19,7 @@ const BULK_ONLY = new Set([
 ]);
 const TOOL_RULES = rulesFor({ family: 'mech' }).filter(({ id, effect }) => effect === 'rule-out' && !BULK_ONLY.has(id));
 
-/** Whether the rules let a hand tool touch this face: key, edge band, specks, rust and bonds as well as the way off. */
+/** Whether the rules let a hand tool touch this face: key, edge band, specks, rust and bonds as well as the method. */
 export const mayTouch = (zone: ZoneFacts, method: Method): boolean => !anyFires(TOOL_RULES, { zone, method, strip: null });
 
 /** The rules that refuse it. */

@@ -94,7 +94,7 @@ export function exampleSubjects(): { readonly method: MethodSubject[]; readonly 
     ),
     primer: zones.flatMap((zone) =>
       Object.values(CATALOGUE.primers).flatMap((primer) =>
-        finishes.map((finish) => ({ zone, primer, finish, ground: groundOf(zone), wayOff: null, acidLive: false })),
+        finishes.map((finish) => ({ zone, primer, finish, ground: groundOf(zone), method: null, acidLive: false })),
       ),
     ),
     finish: zones.flatMap((zone) => finishes.map((finish) => ({ zone, finish }))),

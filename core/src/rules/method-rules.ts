@@ -11,7 +11,7 @@ import { SCHOOL_RULES } from './book/school.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { MethodRule } from './subjects.ts';
 
-/** Families of the rules about a way off, in the order they are judged. Adding a rule is adding an object to its family. */
+/** Families of the rules about a method, in the order they are judged. Adding a rule is adding an object to its family. */
 export const METHOD_FAMILIES: Readonly<Record<string, readonly MethodRule[]>> = {
   Composites: COMPOSITE_RULES,
   'Light metals and zinc': LIGHT_METAL_RULES,
@@ -25,7 +25,7 @@ export const METHOD_FAMILIES: Readonly<Record<string, readonly MethodRule[]>> = 
   Schools: SCHOOL_RULES,
 };
 
-/** Every rule about a way off. */
+/** Every rule about a method. */
 export const METHOD_RULES: readonly MethodRule[] = Object.values(METHOD_FAMILIES).flat();
 
 const ofFamily = (family: Method['family']): readonly MethodRule[] =>

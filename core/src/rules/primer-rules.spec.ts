@@ -33,7 +33,7 @@ const PRIMER_CASES: Readonly<Record<string, { fires: Case; silent: Case }>> = {
   'etch-1k-spots': { fires: ['etch-1k', { area: 1 }], silent: ['etch-1k', { area: 0.2 }] },
   'etch-wet-service': { fires: ['etch-2k', {}], silent: ['etch-2k', { item: { service: 'inside' } }] },
   'hss-no-etch': { fires: ['etch-1k', { substrate: 'high-strength-steel' }], silent: ['etch-1k', {}] },
-  'zinc-needs-blast': { fires: ['zinc-rich', {}, { wayOff: 'mech.da' }], silent: ['zinc-rich', {}, { wayOff: 'blast.garnet' }] },
+  'zinc-needs-blast': { fires: ['zinc-rich', {}, { method: 'mech.da' }], silent: ['zinc-rich', {}, { method: 'blast.garnet' }] },
   'zinc-first-outdoors': {
     fires: ['zinc-rich', { substrate: 'mild-steel-section' }],
     silent: ['zinc-rich', { substrate: 'mild-steel-section', item: { service: 'inside' } }],

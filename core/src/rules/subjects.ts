@@ -5,7 +5,7 @@ import type { StripOutcome } from '../chemical/strip-plan.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Rule } from './rule.ts';
 
-/** A way off, held against a zone. */
+/** A method, held against a zone. */
 export interface MethodSubject {
   readonly zone: ZoneFacts;
   readonly method: Method;
@@ -23,7 +23,7 @@ export interface PrimerSubject {
   readonly primer: Primer;
   readonly ground: Ground;
   readonly finish: Finish;
-  readonly wayOff: Method | null;
+  readonly method: Method | null;
   /** Acid film left on the metal. */
   readonly acidLive: boolean;
 }

@@ -36,9 +36,9 @@ function coatSolvent({ plan, share }: Pass): number {
 /** Share by volume that stays in the film: the spreading rate of the data sheet turned round. */
 const solids = ({ covers, dryFilm }: CoatPlan): number => Math.min(1, (covers * dryFilm) / 1000);
 
-function filmEmission({ facts, wayOff, option }: FaceInput, { kind }: Task): Emission | null {
+function filmEmission({ facts, method, option }: FaceInput, { kind }: Task): Emission | null {
   const strip = option?.strip;
-  const gives = wayOff?.family === 'chem' ? STRIPPER_VAPOUR[wayOff.stripper.chemistry] : undefined;
+  const gives = method?.family === 'chem' ? STRIPPER_VAPOUR[method.stripper.chemistry] : undefined;
   if (!strip || !gives) return null;
   const open = kind === 'strip-round' || kind === 'strip-next-round' ? Math.min(strip.section, facts.area) : Math.min(0.1, facts.area);
   // mm on a square metre are litres.

@@ -83,7 +83,7 @@ const CONFINED: readonly string[] = ['tank', 'pressure'];
 
 /** What an operation on a face raises; nothing where nobody of the shop works. */
 export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]): Raised[] {
-  const { facts, wayOff } = input;
+  const { facts, method } = input;
   const { kind, hand, coat } = task;
   if (hand === 0) return [];
   const raised = new Set<Raised>(BY_KIND[kind]);
@@ -99,7 +99,7 @@ export function raisedBy(input: FaceInput, task: Task, takes: readonly Takes[]):
   if ((takes.includes('dust') || (kind === 'dust-off' && !wipedWet)) && !wet && kind !== 'strip-blast') raised.add(dustOf(input, kind));
   if (DISTURBS.includes(kind) && isToxic(facts)) raised.add('toxic');
   if (facts.asbestos && (DISTURBS.includes(kind) || kind === 'wash-brake-dust')) raised.add('asbestos');
-  if (wayOff?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, wayOff.stripper));
+  if (method?.family === 'chem' && STRIPPER_AT_WORK.includes(kind)) add(stripperRaises(facts, method.stripper));
   if (kind === 'strip-blast') add(ofBlast(input));
   if (kind === 'clear-up') add(ofResidue(input));
   if (kind === 'dry' && onMetal(facts) && whyNoJet(facts) === null) raised.add('air-jet');
@@ -125,16 +125,16 @@ const isClosed = ({ job: { place } }: ZoneFacts): boolean => place.indoors && !p
 export const isToxic = (facts: ZoneFacts): boolean => poisonsIn(facts).some((poison) => poison !== 'asbestos');
 
 /** Dust of bare metal, or of paint, filler and fibres. Whoever vacuums it is dressed like whoever made it. */
-const dustOf = ({ facts, wayOff }: FaceInput, kind: OperationKind): Raised =>
-  ON_BARE.includes(kind) && !dustsOldPaint(facts, wayOff) ? 'clean-dust' : 'old-paint-dust';
+const dustOf = ({ facts, method }: FaceInput, kind: OperationKind): Raised =>
+  ON_BARE.includes(kind) && !dustsOldPaint(facts, method) ? 'clean-dust' : 'old-paint-dust';
 
 /** Whether dust of old paint, filler or fibres lies on a face once the coating is off. */
-export const dustsOldPaint = (facts: ZoneFacts, wayOff: Method | null): boolean =>
+export const dustsOldPaint = (facts: ZoneFacts, method: Method | null): boolean =>
   facts.kept.length > 0 ||
   onGroup(facts, 'composite') ||
   facts.filler ||
   facts.zone.filling !== null ||
-  (facts.off.length > 0 && (wayOff?.traits.includes('dry-dust') ?? false));
+  (facts.off.length > 0 && (method?.traits.includes('dry-dust') ?? false));
 
 const hasZincOrChromate = ({ off, kept, treatAsLead, treatAsChromate }: ZoneFacts): boolean =>
   treatAsLead || treatAsChromate || [...off, ...kept].some(({ coating }) => coating.id === 'zinc-rich' || coating.id === 'etch-primer');
@@ -154,17 +154,17 @@ export function stripperRaises(facts: ZoneFacts, { id, chemistry, reaction, flam
 }
 
 /** What lies about at the end: whoever handles it is dressed like whoever made it. */
-function ofResidue({ facts, wayOff, option }: FaceInput): readonly Raised[] {
-  if (facts.off.length === 0 || !wayOff || (option?.sentOut ?? false)) return [];
-  return wayOff.family === 'chem' ? stripperRaises(facts, wayOff.stripper) : wayOff.traits.includes('wet') ? [] : ['old-paint-dust'];
+function ofResidue({ facts, method, option }: FaceInput): readonly Raised[] {
+  if (facts.off.length === 0 || !method || (option?.sentOut ?? false)) return [];
+  return method.family === 'chem' ? stripperRaises(facts, method.stripper) : method.traits.includes('wet') ? [] : ['old-paint-dust'];
 }
 
 /** In the cabinet the operator stands outside: what is left is its dust when it is opened. */
-function ofBlast({ facts, wayOff, option }: FaceInput): Raised[] {
-  if (wayOff?.family !== 'blast' || option?.sentOut) return [];
-  const burns = when(EXPLOSIVE.includes(wayOff.id) || onGroup(facts, 'light'), 'explosive-dust');
+function ofBlast({ facts, method, option }: FaceInput): Raised[] {
+  if (method?.family !== 'blast' || option?.sentOut) return [];
+  const burns = when(EXPLOSIVE.includes(method.id) || onGroup(facts, 'light'), 'explosive-dust');
   if (option?.at === 'blast-cabinet') return ['old-paint-dust', 'noise', ...burns];
-  return ['blast', 'noise', ...burns, ...when(wayOff.id === 'blast.dry-ice', 'carbon-dioxide')];
+  return ['blast', 'noise', ...burns, ...when(method.id === 'blast.dry-ice', 'carbon-dioxide')];
 }
 
 function ofCoat({ apply, isocyanate, base }: CoatPlan): Raised[] {

@@ -153,7 +153,7 @@ describe('a yacht bottom with thin-film antifouling', () => {
   test('keeping it is refused whatever the school, and the way out is named', () => {
     const plan = zone({ ...BOTTOM, target: { kind: 'keep' }, condition: { crosscut: 0 } });
     expect(refusal(plan, 'keep.key')).toContain('thin-film-antifoul');
-    expect(plan.findings.find(({ code }) => code === 'no-way-off')?.change).toContain('target set to bare');
+    expect(plan.findings.find(({ code }) => code === 'no-method')?.change).toContain('target set to bare');
   });
 });
 

@@ -24,10 +24,10 @@ export interface Sooner {
 const HOUR = 3_600_000;
 /** Gains that are worth telling, ms. */
 const WORTH = HOUR / 2;
-/** Ways off that are tried for each zone that decides the end. */
+/** Methods that are tried for each zone that decides the end. */
 const MOST_WAYS = 4;
 
-/** What would bring a job forward: more people, more hours, another way off where the way off decides the end. Each is tried; best first. */
+/** What would bring a job forward: more people, more hours, another method where the method decides the end. Each is tried; best first. */
 export function* broughtForward(
   id: string,
   job: Job,
@@ -43,7 +43,7 @@ export function* broughtForward(
   const endIn = (next: Found): number => (next.draft.broken.length > today.draft.broken.length ? Infinity : endOf(next));
   const found: Sooner[] = [];
   const shops = shopChanges(shop);
-  const remedies = fasterWays(today, plan);
+  const remedies = fasterMethods(today, plan);
   const all = shops.length + remedies.length;
   const keep = (says: string, sooner: number, cost: number | null, remedy: Remedy | null): void => {
     if (sooner >= WORTH) found.push({ says, gain: sooner, cost, remedy });
@@ -53,7 +53,7 @@ export function* broughtForward(
     if (yield (i + 1) / all) break;
   }
   for (const [i, { zone, method, at, name }] of remedies.entries()) {
-    const remedy: Remedy = { kind: 'way', zone, method, at, name };
+    const remedy: Remedy = { kind: 'method', zone, method, at, name };
     const next = remedied(job, remedy, 'brings the hand-over forward');
     const other = planJob(next, shop, catalogue);
     const stops = (one: Plan): number => one.findings.filter(({ severity }) => severity === 'stop').length;
@@ -100,8 +100,8 @@ interface Faster extends Pick<MethodOption, 'method' | 'at' | 'name'> {
   readonly zone: string;
 }
 
-/** Other ways off the zones whose strip stands in the chain that decides the end. */
-function fasterWays(today: Found, plan: Plan): Faster[] {
+/** Other methods for the zones whose strip stands in the chain that decides the end. */
+function fasterMethods(today: Found, plan: Plan): Faster[] {
   const chain = new Set(chainOfEnd(today, 0).map(({ id }) => id));
   const zones = new Set(plan.operations.flatMap(({ id, stage, faces }) => (stage === 'strip' && chain.has(id) ? faces.map(({ zone }) => zone) : [])));
   return plan.zones.flatMap(({ zone, zoneName, options, chosen }) =>

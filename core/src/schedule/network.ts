@@ -1,5 +1,5 @@
 import type { Lag, Operation, OperationKind } from '../model/operation.ts';
-import { untilPickUp } from '../way/set-ups.ts';
+import { untilPickUp } from '../method/set-ups.ts';
 import { asPlanned, type Apart, type Mixes } from './apart.ts';
 import { pieceName, strippedIn, type Cut } from './pieces.ts';
 

@@ -188,7 +188,7 @@ test('what would bring it forward is tried: each gain is had when it is done', (
   const saturday = found.find(({ says }) => says === 'Saturday mornings');
   const open: Shop = { ...DEMO_SHOP, hours: { ...DEMO_SHOP.hours, sat: [{ from: '08:00', to: '12:00' }] } };
   expect(endOf(scheduled(TUG)) - endOf(scheduled(TUG, open))).toBe(saturday?.gain);
-  expect(found.some(({ remedy, cost }) => remedy?.kind === 'way' && cost !== null)).toBe(true);
+  expect(found.some(({ remedy, cost }) => remedy?.kind === 'method' && cost !== null)).toBe(true);
 });
 
 test('a search of the shop week is never worse than what stands at once, and ends when it is asked to', () => {

@@ -209,7 +209,7 @@ function coatComplaints({ name, pass }: NonNullable<Line['coat']>, look: Look, s
 const saysWet = ({ title, detail, contact }: Line): boolean => contact?.wet === true || /\bwet, by hand|, wet\b/i.test(`${title} ${detail}`);
 const isWaterBreak = ({ kind, title }: Line): boolean => kind === 'test' && title.startsWith('Water-break');
 const worksDry = (line: Line): boolean => DUSTY.includes(line.kind) && !saysWet(line);
-/** The slurry of a key dries to dust; that of a way off is washed away. */
+/** The slurry of a key dries to dust; that of a method is washed away. */
 const raisesDust = (line: Line): boolean => worksDry(line) || line.kind === 'key';
 
 /** What the operation leaves on the face that somebody has to take off again. */

@@ -11,7 +11,7 @@ import type { MethodOption } from '../model/plan.ts';
 /** What has been answered about a zone, from which its work follows. */
 export interface FaceInput {
   readonly facts: ZoneFacts;
-  readonly wayOff: Method | null;
+  readonly method: Method | null;
   readonly option: MethodOption | null;
   readonly bare: BarePlan;
   /** treatments of rust that are used */
@@ -22,7 +22,7 @@ export interface FaceInput {
   readonly build: BuildPlan | null;
 }
 
-/** What rules about the way off ask for before or with it. */
+/** What rules about the method ask for before or with it. */
 export const required = ({ option }: FaceInput, code: string) =>
   option?.findings.find((finding) => finding.code === code && finding.severity === 'require');
 
@@ -30,7 +30,7 @@ export const required = ({ option }: FaceInput, code: string) =>
 export const placeName = (part: string, zone: string): string => `${part}: ${zone}`;
 
 /** Whether a coating comes off, and is not only keyed or waxed over. */
-export const stripped = ({ facts, wayOff }: FaceInput): boolean => facts.off.length > 0 && wayOff?.family !== 'keep';
+export const stripped = ({ facts, method }: FaceInput): boolean => facts.off.length > 0 && method?.family !== 'keep';
 
 /** A hollow whose coating stays under wax. */
-export const waxed = ({ wayOff }: Pick<FaceInput, 'wayOff'>): boolean => wayOff?.id === 'keep.wax';
+export const waxed = ({ method }: Pick<FaceInput, 'method'>): boolean => method?.id === 'keep.wax';

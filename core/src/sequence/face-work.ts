@@ -45,7 +45,7 @@ export function faceWork(input: FaceInput): FaceWork {
   };
 }
 
-/** What a face asks for between the way off and the first film, from which the ways off are priced. */
+/** What a face asks for between the method and the first film, from which the methods are priced. */
 export const bareWork = (input: FaceInput): FaceWork => ({
   part: input.facts.part.id,
   zone: input.facts.zone.id,

@@ -43,6 +43,6 @@ function unmetFinding({ facts }: FaceInput, { fact, by }: Unmet): Finding {
     reason: `“${by.title}” needs it, and no step of this zone gives it.`,
     basis: { kind: 'practice', source: 'common practice, no source' },
     looksAt: ['all that is entered for this zone'],
-    change: 'Another way off, another finish, or a split of the zone.',
+    change: 'Another method, another finish, or a split of the zone.',
   };
 }

@@ -1,3 +1,4 @@
+import { schoolNamed } from '../catalogue/school-words.ts';
 import { dewBars } from '../climate/paint-gates.ts';
 import { sayFor } from '../facts/say-for.ts';
 import { assumption } from '../model/basis.ts';
@@ -67,7 +68,7 @@ function tooShort(
     [],
     `${formatMinutes(most)} are too short for ${facts.part.name}`,
     `From “${opened.title}” to “${closed.title || closed.coat?.plan.name}” takes about ${formatMinutes(takes)}, whatever the size of the piece.${says === '' ? '' : ` ${upperFirst(says.replace(/\.$/, ''))}.`}`,
-    ['humidity and temperature of the place', 'hands', 'way off', 'school C2'],
-    'A drier or warmer room, more hands, a holding film (school C2), primer put on by whoever blasts, or a way off that leaves it keyed later.',
+    ['humidity and temperature of the place', 'hands', 'method', schoolNamed('C2')],
+    `A drier or warmer room, more hands, a holding film (${schoolNamed('C2')}), primer put on by whoever blasts, or a method that leaves it keyed later.`,
   );
 }

@@ -15,9 +15,9 @@ export interface MaskNeed {
 export function maskingNeeds(zones: readonly PlannedZone[]): MaskNeed[] {
   const places = new Map<string, MaskNeed>();
   const lines: MaskNeed[] = [];
-  for (const { facts, plan, wayOff } of zones) {
+  for (const { facts, plan, method } of zones) {
     if (plan.area === 0 || !plan.chosen) continue;
-    const { items } = planMasking(facts, wayOff, plan.build);
+    const { items } = planMasking(facts, method, plan.build);
     for (const item of items) {
       if (item.of === 'zone') lines.push(item);
       else keepLarger(places, `${facts.part.id} ${item.what} ${usesOf(item)}`, item);

@@ -7,7 +7,7 @@ import type { WalkedFace } from '../sequence/walked-face.ts';
 export interface PlannedZone {
   readonly facts: ZoneFacts;
   readonly plan: ZonePlan;
-  readonly wayOff: Method | null;
+  readonly method: Method | null;
   /** null while there is nothing to work on */
   readonly walked: WalkedFace | null;
 }

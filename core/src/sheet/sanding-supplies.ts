@@ -7,7 +7,7 @@ const PAPER_PRICE = 0.9;
 /** A kilogram of two-part filler, its hardener in the tin; model assumption. */
 const FILLER_PRICE = 9;
 
-/** Papers of the ladder and filler, as many as this shop takes of each; the discs that take the coating off come with the way off. */
+/** Papers of the ladder and filler, as many as this shop takes of each; the discs that take the coating off come with the method. */
 export const sandingSupplies = (plan: Pick<ZonePlan, 'abrade' | 'filling'>, uses: readonly UseRecord[]): Supply[] =>
   planned(plan).map((supply) => ({ ...supply, quantity: supply.quantity * (ownUse(uses, 'kit', supply.name)?.factor ?? 1) }));
 

@@ -19,14 +19,14 @@ test('every stop and question of a plan is counted at exactly one stage', () => 
 
 test.each<[string, Sample, string]>([
   ['no topcoat', { finish: null }, 'build'],
-  ['no method left', { access: 'inside', shop: { avoid: ['keep.wax'] } }, 'way-off'],
+  ['no method left', { access: 'inside', shop: { avoid: ['keep.wax'] } }, 'method'],
 ])('%s stands where it is settled', (_, sample, stage) => {
   const state = stages(sample)[stage];
   expect((state?.stops ?? 0) + (state?.questions ?? 0)).toBeGreaterThan(0);
 });
 
 test('the ribbon counts what is set, and starts the clock only on bare metal', () => {
-  expect(stages({})['way-off']?.headline).toBe('1 of 1 set');
+  expect(stages({})['method']?.headline).toBe('1 of 1 set');
   expect(stages({})['intake']?.headline).toBe('1 zone');
   expect(stages({})['bare']?.headline).toMatch(/ to prime$/);
   expect(stages({ substrate: 'abs', thickness: 3, stack: [['lacquer-1k', 30]] })['bare']?.headline).toBe('no clock');

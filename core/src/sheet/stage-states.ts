@@ -4,8 +4,8 @@ import type { StageName, StageState, ZonePlan } from '../model/plan.ts';
 import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 
 const STAGE_OF: Readonly<Record<string, StageName>> = {
-  'no-way-off': 'way-off',
-  'override-unexplained': 'way-off',
+  'no-method': 'method',
+  'override-unexplained': 'method',
   'blast-over-pressure': 'strip',
   'hose-rating': 'strip',
   'pressure-not-reached': 'strip',
@@ -34,7 +34,7 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
 export function stageStates(zones: readonly ZonePlan[], operations: readonly Operation[], findings: readonly Finding[]): StageState[] {
   const headline: Readonly<Record<StageName, string>> = {
     intake: zones.length === 0 ? 'empty' : `${zones.length} ${zones.length === 1 ? 'zone' : 'zones'}`,
-    'way-off': `${zones.filter(({ chosen }) => chosen !== null).length} of ${zones.length} set`,
+    method: `${zones.filter(({ chosen }) => chosen !== null).length} of ${zones.length} set`,
     strip: spent(operations, 'strip'),
     bare: primeHeadline(zones),
     build: spent(operations, 'build'),

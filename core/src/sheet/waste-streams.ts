@@ -40,7 +40,7 @@ const ACID_DENSITY = 1.05;
 export function wasteStreams(planned: readonly PlannedZone[], operations: readonly Operation[], uses: readonly UseRecord[]): WasteStream[] {
   const bin = new Bin(uses);
   const zones = new Map(planned.flatMap((zone) => (zone.walked ? [[zone.facts.zone.id, zone] as const] : [])));
-  for (const zone of zones.values()) ofWayOff(bin, zone);
+  for (const zone of zones.values()) ofMethod(bin, zone);
   for (const operation of operations)
     for (const face of operation.faces) {
       const zone = zones.get(face.zone);
@@ -50,18 +50,18 @@ export function wasteStreams(planned: readonly PlannedZone[], operations: readon
   return bin.streams();
 }
 
-/** Sludge, dust and medium of the way off, as the way itself reckons them. */
-function ofWayOff(bin: Bin, { facts, plan, wayOff }: PlannedZone): void {
+/** Sludge, dust and medium of the method, as the method itself gives them. */
+function ofMethod(bin: Bin, { facts, plan, method }: PlannedZone): void {
   const { chosen } = plan;
-  if (!chosen || !wayOff) return;
+  if (!chosen || !method) return;
   const id: WasteId =
-    wayOff.family === 'blast'
+    method.family === 'blast'
       ? 'medium'
-      : wayOff.family !== 'chem'
+      : method.family !== 'chem'
         ? 'dust'
-        : wayOff.stripper.reaction === 'neutral'
+        : method.stripper.reaction === 'neutral'
           ? 'solvent-sludge'
-          : wayOff.stripper.reaction === 'acid'
+          : method.stripper.reaction === 'acid'
             ? 'acid-sludge'
             : 'caustic-sludge';
   bin.add(id, { facts }, chosen.waste);

@@ -128,7 +128,7 @@ export const openApi = (): ReturnType<typeof createDocument> =>
       },
       '/api/v1/choose': {
         post: operation({
-          summary: 'Best set of ways for a job, pins kept, with the next best sets; best found and its gap after 3 s',
+          summary: 'Best set of methods for a job, pins kept, with the next best sets; best found and its gap after 3 s',
           body: PlanRequest,
         }),
       },

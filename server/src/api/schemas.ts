@@ -44,7 +44,7 @@ export const JobSummary = z
     archived: z.boolean(),
     updatedAt: stamp,
     deletedAt: stamp.nullable(),
-    figures: ListFigures.nullable().describe('of its plan; null while it is not reckoned'),
+    figures: ListFigures.nullable().describe('of its plan; null while it is not worked out'),
     fault: z.string().nullable().describe('why it cannot be read or planned'),
   })
   .meta({ id: 'JobSummary' });

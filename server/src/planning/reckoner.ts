@@ -45,7 +45,7 @@ export class Reckoner {
   private async work(): Promise<void> {
     while (this.again && !this.stopped) {
       this.again = false;
-      await this.round().catch((error: unknown) => this.logger.warn({ err: error }, 'figures of the list not reckoned'));
+      await this.round().catch((error: unknown) => this.logger.warn({ err: error }, 'figures of the list not worked out'));
     }
   }
 

@@ -61,7 +61,7 @@ function partBlock(part: OrderPart, terms: PrintTerms): Content {
   const { units } = terms;
   const facts = [
     `${part.pieces} ${part.pieces === 1 ? 'piece' : 'pieces'} of ${part.material.toLowerCase()}${part.alloy === '' ? '' : ` (${part.alloy})`}, ${formatQuantity(part.thickness, 'gauge', units)}`,
-    `${formatQuantity(part.mass, 'mass', units)} ${part.massFrom === 'scale' ? 'weighed' : 'reckoned'}`,
+    `${formatQuantity(part.mass, 'mass', units)} ${part.massFrom === 'scale' ? 'weighed' : 'worked out'}`,
     part.size === null ? 'size not measured' : part.size.map((side) => formatQuantity(side, 'length', units)).join(' × '),
   ].join(' · ');
   const block: Content[] = [

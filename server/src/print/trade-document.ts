@@ -38,7 +38,7 @@ function partBlock(part: TradePart, units: UnitSystem): Content[] {
   const { ticket, name, pieces, material, alloy, thickness, mass, massFrom, size, onIt, asked, keepOff, warnings } = part;
   const facts = [
     `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} of ${material.toLowerCase()}${alloy === '' ? '' : ` (${alloy})`}, ${formatQuantity(thickness, 'gauge', units)}`,
-    `${formatQuantity(mass, 'mass', units)} ${massFrom === 'scale' ? 'weighed' : 'reckoned'}`,
+    `${formatQuantity(mass, 'mass', units)} ${massFrom === 'scale' ? 'weighed' : 'worked out'}`,
     size === null ? 'size not measured' : size.map((side) => formatQuantity(side, 'length', units)).join(' × '),
   ];
   const rows = asked.map(({ zone, title, detail }): TableCell[] => [zone, { text: localise(title, units), bold: true }, localise(detail, units)]);

@@ -22,7 +22,7 @@ export function wasteDocument(sheet: SafetySheet, terms: WasteTerms): TDocumentD
       { text: `From ${sheet.shop}, ${terms.today}. ${sheet.job}${sheet.item === '' ? '' : `: ${sheet.item}`}.`, margin: [0, 2, 0, 8] },
       streamTable(sheet, terms),
       {
-        text: 'Masses are reckoned from the plan: weigh at the hand-over and write it beside. Containers closed, labelled with content, hazard and date.',
+        text: 'Masses are worked out from the plan: weigh at the hand-over and write it beside. Containers closed, labelled with content, hazard and date.',
         style: 'small',
         margin: [0, 6, 0, 0],
       },

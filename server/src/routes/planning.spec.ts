@@ -33,8 +33,8 @@ test('the choice for a whole job is the core, proven, and keeps pins', async () 
   };
   const { body } = await call().post('/api/v1/choose').send({ job: pinned, shop: DEMO_SHOP }).expect(200);
   expect(body.proven).toBe(true);
-  expect(body.sets[0].ways).toHaveLength(job.parts.flatMap(({ zones }) => zones).length);
-  expect(body.sets[0].ways[0]).toMatchObject({ zone: zone?.id, method: 'mech.hand-wet' });
+  expect(body.sets[0].methods).toHaveLength(job.parts.flatMap(({ zones }) => zones).length);
+  expect(body.sets[0].methods[0]).toMatchObject({ zone: zone?.id, method: 'mech.hand-wet' });
   expect(
     (
       await call()

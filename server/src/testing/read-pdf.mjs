@@ -39,14 +39,16 @@ async function squaresOn(page) {
   return found.filter(({ dark }) => dark.length > 0);
 }
 
-/** Its text, as a reader of such codes has it. */
+/** Its text, as a reader of such codes has it; each dark square is one dot of the code, drawn as so many whole pixels. */
 function readSquare({ side, dark }) {
-  const [SCALE, QUIET] = [4, 40];
-  const size = Math.ceil(side * SCALE) + 2 * QUIET;
+  const [PIXELS, QUIET] = [6, 24];
+  const dot = dark[0].side;
+  const size = Math.ceil(side / dot) * PIXELS + 2 * QUIET;
   const grey = new Uint8ClampedArray(size * size).fill(255);
-  for (const square of dark)
-    for (let y = Math.round(square.y * SCALE); y < Math.round((square.y + square.side) * SCALE); y++)
-      for (let x = Math.round(square.x * SCALE); x < Math.round((square.x + square.side) * SCALE); x++) grey[(y + QUIET) * size + x + QUIET] = 0;
+  for (const square of dark) {
+    const [left, top] = [square.x, square.y].map((from) => Math.round(from / dot) * PIXELS + QUIET);
+    for (let row = top; row < top + PIXELS; row++) grey.fill(0, row * size + left, row * size + left + PIXELS);
+  }
   const picture = new zxing.BinaryBitmap(new zxing.HybridBinarizer(new zxing.RGBLuminanceSource(grey, size, size)));
   return new zxing.QRCodeReader().decode(picture).getText();
 }

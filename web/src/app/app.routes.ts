@@ -21,7 +21,8 @@ export const routes: Routes = [
     children: [
       { path: '', pathMatch: 'full', redirectTo: 'intake' },
       { path: 'intake', title: 'Intake · Lift Bare', loadComponent: () => import('./features/intake/intake-page').then((m) => m.IntakePage) },
-      { path: 'way-off', title: 'Way off · Lift Bare', loadComponent: () => import('./features/way-off/way-off-page').then((m) => m.WayOffPage) },
+      { path: 'method', title: 'Method · Lift Bare', loadComponent: () => import('./features/method/method-page').then((m) => m.MethodPage) },
+      { path: 'way-off', pathMatch: 'full', redirectTo: 'method' },
       { path: 'strip', title: 'Strip · Lift Bare', loadComponent: () => import('./features/strip/strip-page').then((m) => m.StripPage) },
       { path: 'bare', title: 'Bare · Lift Bare', loadComponent: () => import('./features/bare/bare-page').then((m) => m.BarePage) },
       { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },

@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { knockedOut } from '../../catalogue/coatings.ts';
 import { fromMemory, practice, assumption } from '../../model/basis.ts';
 import { BRUSHED_OVER, temperatureFactor } from '../../chemical/activity.ts';
@@ -97,7 +99,7 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     reason: ({ strip }) =>
       `Brushing over breaks the skin that holds the solvent: the first round would need ${Math.round((strip?.plan?.rounds[0]?.dwell.likely ?? 0) / BRUSHED_OVER)} min instead of ${Math.round(strip?.plan?.rounds[0]?.dwell.likely ?? 0)}.`,
     basis: practice,
-    looksAt: ['stripper type', 'dwell', 'school S2'],
+    looksAt: ['stripper type', 'dwell', schoolNamed('S2')],
     change: 'A gel or foam that forms no skin.',
     when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.strip?.plan?.brushed === false,
   },
@@ -108,8 +110,8 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     title: 'Brushing over slows this type',
     reason: 'Its skin holds the solvent in; broken again and again, the front goes on at about 0.4 of its pace, and that is what is planned.',
     basis: assumption,
-    looksAt: ['stripper', 'school S2', 'own lay-on'],
-    change: 'School S2 set to "lay once, leave".',
+    looksAt: ['stripper', schoolNamed('S2'), 'own lay-on'],
+    change: `${upperFirst(schoolSetTo('S2', 'leave'))}.`,
     when: (s) => hasPlan(s) && s.method.family === 'chem' && s.method.stripper.skinForming && s.strip?.plan?.brushed === true,
   },
   {
@@ -290,8 +292,8 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     title: 'Cover with film',
     reason: 'Under film it stays wet three to four times as long.',
     basis: assumption,
-    looksAt: ['stripper', 'school S4'],
-    change: 'A fast type, or another side of school S4.',
+    looksAt: ['stripper', schoolNamed('S4')],
+    change: `A fast type, or another side of ${schoolNamed('S4')}.`,
     when: (s) => s.strip?.plan?.covered === true,
   },
   {

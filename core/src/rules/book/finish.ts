@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { practice } from '../../model/basis.ts';
 import type { SubstrateId } from '../../model/ids.ts';
 import { isClosed, onGroup, onMetal, onPlastic } from '../groups.ts';
@@ -180,8 +182,8 @@ export const FINISH_RULES: readonly FinishRule[] = [
     reason: ({ zone }) =>
       `The shop paints outdoors only at 20 °C and more, in dry still air; it is planned for ${zone.job.place.temperature} °C and ${zone.job.place.humidity} %.`,
     basis: practice,
-    looksAt: ['indoors', 'temperature', 'humidity', 'school W2'],
-    change: 'A warm dry day, a tent, or school W2 set to "dew-point margin".',
+    looksAt: ['indoors', 'temperature', 'humidity', schoolNamed('W2')],
+    change: `A warm dry day, a tent, or ${schoolSetTo('W2', 'margin')}.`,
     when: ({ zone }) =>
       zone.shop.schools.W2 === 'strict' && !zone.job.place.indoors && (zone.job.place.temperature < 20 || zone.job.place.humidity > DRY_AIR),
   },
@@ -191,8 +193,8 @@ export const FINISH_RULES: readonly FinishRule[] = [
     title: 'A faded edge shows in texture',
     reason: 'Textured and low-gloss coats end in a halo; mask to a panel edge instead.',
     basis: practice,
-    looksAt: ['topcoat', 'target', 'school X1'],
-    change: 'School X1 set to "mask to an edge".',
+    looksAt: ['topcoat', 'target', schoolNamed('X1')],
+    change: `${upperFirst(schoolSetTo('X1', 'edge'))}.`,
     when: ({ zone, finish }) => finish.id === 'liner' && zone.kept.length > 0 && zone.shop.schools.X1 === 'fade',
   },
   {
@@ -201,8 +203,8 @@ export const FINISH_RULES: readonly FinishRule[] = [
     title: 'Thin coats do not bury a coarse key',
     reason: ({ finish }) => `${finish.name} builds too little to hide P80 to P180 scratches: fill with surfacer or go finer.`,
     basis: practice,
-    looksAt: ['topcoat', 'school K1'],
-    change: 'School K1 set to "by the film that follows", or a surfacer.',
+    looksAt: ['topcoat', schoolNamed('K1')],
+    change: `${upperFirst(schoolSetTo('K1', 'by-film'))}, or a surfacer.`,
     when: ({ zone, finish }) => zone.shop.schools.K1 === 'coarse' && finish.id === 'aerosol-1k',
   },
 ];

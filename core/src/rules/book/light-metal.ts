@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { fromMemory, practice } from '../../model/basis.ts';
 import { cutsCoarser, does, isBlast, isChem, onGroup } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
@@ -30,8 +32,8 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     title: 'Shop keeps brass off light alloy',
     reason: 'Brass traces are noble to aluminium and start pits; the shop works with plastic scrapers and pads instead.',
     basis: practice,
-    looksAt: ['substrate', 'tool', 'school L1'],
-    change: 'School L1 set to "brass allowed".',
+    looksAt: ['substrate', 'tool', schoolNamed('L1')],
+    change: `${upperFirst(schoolSetTo('L1', 'brass-allowed'))}.`,
     when: (s) => does(s, 'brass-tool') && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 !== 'brass-allowed',
   },
   {
@@ -40,8 +42,8 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     title: 'Rinse brass off and finish with a nylon pad',
     reason: 'Brass traces left on aluminium are noble to it and pit under paint.',
     basis: practice,
-    looksAt: ['substrate', 'tool', 'school L1'],
-    change: 'School L1 set to "plastic only".',
+    looksAt: ['substrate', 'tool', schoolNamed('L1')],
+    change: `${upperFirst(schoolSetTo('L1', 'plastic-only'))}.`,
     when: (s) => does(s, 'brass-tool') && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 === 'brass-allowed',
   },
   {
@@ -51,7 +53,7 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     title: 'Lift with stripper, scrape with plastic',
     reason: 'On light alloy a stripper and a plastic scraper leave no scratches and no foreign metal.',
     basis: practice,
-    looksAt: ['substrate', 'school L1'],
+    looksAt: ['substrate', schoolNamed('L1')],
     change: 'A cross-linked stack that the stripper does not open.',
     when: (s) => isChem(s) && onGroup(s.zone, 'light') && s.zone.substrate.id !== 'magnesium' && !does(s, 'acid'),
   },
@@ -62,8 +64,8 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     title: 'Non-woven disc suits this alloy',
     reason: 'The shop allows non-woven pads on light alloy: they cut paint and leave an even key without embedding iron.',
     basis: practice,
-    looksAt: ['substrate', 'school L1'],
-    change: 'School L1.',
+    looksAt: ['substrate', schoolNamed('L1')],
+    change: `${upperFirst(schoolNamed('L1'))}.`,
     when: (s) => s.method.id === 'mech.nonwoven-disc' && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 === 'nonwoven-allowed',
   },
   {
@@ -73,8 +75,8 @@ export const LIGHT_METAL_RULES: readonly MethodRule[] = [
     title: 'Shop keeps pads off light alloy',
     reason: 'A non-woven disc cuts soft alloy quickly and unevenly; the shop scrapes with plastic first.',
     basis: practice,
-    looksAt: ['substrate', 'tool', 'school L1'],
-    change: 'School L1 set to "non-woven pad allowed".',
+    looksAt: ['substrate', 'tool', schoolNamed('L1')],
+    change: `${upperFirst(schoolSetTo('L1', 'nonwoven-allowed'))}.`,
     when: (s) => s.method.id === 'mech.nonwoven-disc' && onGroup(s.zone, 'light') && s.zone.shop.schools.L1 !== 'nonwoven-allowed',
   },
   {

@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { jointOf, mayLie, type Joint } from '../../build/compatibility.ts';
 import { familyOfCoating, familyOfProduct } from '../../build/families.ts';
 import { practice } from '../../model/basis.ts';
@@ -27,7 +29,7 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Not made for this ground',
     reason: ({ primer, zone, ground }) => `${primer.name} is not made for ${ground === 'paint' ? 'keyed paint' : zone.substrate.name.toLowerCase()}.`,
     basis: practice,
-    looksAt: ['substrate', 'target', 'school P3'],
+    looksAt: ['substrate', 'target', schoolNamed('P3')],
     change: 'Another ground.',
     when: (s) => !(s.primer.grounds.includes(s.ground) || onFlamed(s)) || (onBare(s) && s.primer.notOn.includes(s.zone.substrate.id)),
   },
@@ -67,7 +69,7 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Not over live acid',
     reason: 'Acid left on the metal upsets the hardener and the film lets go in sheets; only etch, acid itself, takes it.',
     basis: practice,
-    looksAt: ['rust treatment', 'school C1'],
+    looksAt: ['rust treatment', schoolNamed('C1')],
     change: 'Neutralise and rinse (full sequence), or an etch primer.',
     when: (s) => s.acidLive && onBare(s) && !mayLie(familyOfProduct(s.primer.id), s.zone.substrate.group, 'acid-live'),
   },
@@ -77,8 +79,8 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Etch pack does not match the finish',
     reason: ({ primer, finish }) => `One-pack etch goes under one-pack, two-pack under two-pack; this is ${primer.pack} under ${finish.pack}.`,
     basis: practice,
-    looksAt: ['finish', 'school P2'],
-    change: 'School P2 set to "data sheet", or another finish.',
+    looksAt: ['finish', schoolNamed('P2')],
+    change: `${upperFirst(schoolSetTo('P2', 'data-sheet'))}, or another finish.`,
     when: (s) => isEtch(s.primer) && s.zone.shop.schools.P2 === 'match-pack' && s.finish.pack !== 'none' && s.primer.pack !== s.finish.pack,
   },
   {
@@ -97,8 +99,8 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Epoxy direct on a full strip',
     reason: 'One sealed ground that grips, keeps water out and takes filler and every finish.',
     basis: practice,
-    looksAt: ['substrate', 'school P1'],
-    change: 'School P1 set to "etch, then surfacer".',
+    looksAt: ['substrate', schoolNamed('P1')],
+    change: `${upperFirst(schoolSetTo('P1', 'etch-surfacer'))}.`,
     when: (s) =>
       s.primer.id === 'epoxy-2k' &&
       onBare(s) &&
@@ -111,8 +113,8 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Etch, then surfacer',
     reason: 'The shop bites into bare metal with an etch film and builds with surfacer.',
     basis: practice,
-    looksAt: ['substrate', 'school P1'],
-    change: 'School P1 set to "epoxy direct".',
+    looksAt: ['substrate', schoolNamed('P1')],
+    change: `${upperFirst(schoolSetTo('P1', 'epoxy-direct'))}.`,
     when: (s) => isEtch(s.primer) && onBare(s) && s.zone.shop.schools.P1 === 'etch-surfacer',
   },
   {
@@ -141,9 +143,9 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Zinc-rich wants a blasted profile',
     reason: 'It grips only on blast-clean steel with 40 to 75 µm of profile.',
     basis: practice,
-    looksAt: ['way off'],
+    looksAt: ['method'],
     change: 'Hard blast.',
-    when: (s) => s.primer.id === 'zinc-rich' && !(s.wayOff?.traits.includes('hard-medium') ?? false),
+    when: (s) => s.primer.id === 'zinc-rich' && !(s.method?.traits.includes('hard-medium') ?? false),
   },
   {
     id: 'olefin-promoter',
@@ -171,8 +173,8 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     title: 'Flamed, it takes a plastic primer',
     reason: 'The flame has raised the surface energy above 40 mN/m for some hours; promoter is not needed on top.',
     basis: practice,
-    looksAt: ['substrate', 'school P3'],
-    change: 'School P3 set to "adhesion promoter" or "both".',
+    looksAt: ['substrate', schoolNamed('P3')],
+    change: `${upperFirst(schoolSetTo('P3', 'promoter'))} or "both".`,
     when: onFlamed,
   },
   {
@@ -182,7 +184,7 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     reason:
       'What is left in a tank or a sealed hollow burns or bursts under a flame: here promoter takes its place, whatever the shop does elsewhere.',
     basis: practice,
-    looksAt: ['features', 'what the part is', 'school P3'],
+    looksAt: ['features', 'what the part is', schoolNamed('P3')],
     change: 'A part that is open.',
     when: (s) => s.primer.role === 'promoter' && onGroup(s.zone, 'plastic-olefin') && s.zone.shop.schools.P3 !== 'promoter' && isClosed(s.zone),
   },
@@ -193,8 +195,8 @@ export const PRIMER_FIT: readonly PrimerRule[] = [
     reason: ({ primer }) =>
       `It wants P${primer.key?.value[0]} to P${primer.key?.value[1]}; over a surface as fine as the shop sands it may let go later.`,
     basis: practice,
-    looksAt: ['primer', 'school K1'],
-    change: 'School K1 set to "by the film that follows".',
+    looksAt: ['primer', schoolNamed('K1')],
+    change: `${upperFirst(schoolSetTo('K1', 'by-film'))}.`,
     when: (s) => s.zone.shop.schools.K1 === 'fine' && s.primer.key !== null && s.primer.key.value[1] < 400,
   },
 ];

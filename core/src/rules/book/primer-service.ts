@@ -32,7 +32,7 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     title: 'Zinc-rich on blasted section outdoors',
     reason: 'Zinc gives itself up before the steel where stones chip the paint.',
     basis: practice,
-    looksAt: ['substrate', 'way off', 'service'],
+    looksAt: ['substrate', 'method', 'service'],
     change: 'Use inside.',
     when: (s) => s.primer.id === 'zinc-rich' && s.zone.substrate.id === 'mild-steel-section' && s.zone.service === 'outside',
   },

@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { TOOLS } from '../../catalogue/tools.ts';
 import { blastLimit } from '../../blast/limits.ts';
 import { practice, assumption } from '../../model/basis.ts';
@@ -128,10 +130,10 @@ export const REACH_RULES: readonly MethodRule[] = [
     family: 'keep',
     effect: 'caution',
     title: 'Shop goes bare',
-    reason: 'School S1 is set to always bare; this zone is kept against it.',
+    reason: `${upperFirst(schoolNamed('S1'))} is set to always bare; this zone is kept against it.`,
     basis: practice,
-    looksAt: ['school S1', 'target'],
-    change: 'School S1 set to "keep what passes".',
+    looksAt: [schoolNamed('S1'), 'target'],
+    change: `${upperFirst(schoolSetTo('S1', 'keep-sound'))}.`,
     when: (s) => s.method.id === 'keep.key' && s.zone.shop.schools.S1 === 'always-bare',
   },
   {

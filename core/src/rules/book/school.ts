@@ -1,3 +1,5 @@
+import { schoolNamed, schoolSetTo } from '../../catalogue/school-words.ts';
+import { upperFirst } from '../../units/casing.ts';
 import { practice } from '../../model/basis.ts';
 import { isBlast, isSheet, onGroup, onMetal } from '../groups.ts';
 import type { MethodRule } from '../subjects.ts';
@@ -16,8 +18,8 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     title: 'Shop does not blast light alloy',
     reason: 'Any blast roughens aluminium or stretches it; the shop has set that aside.',
     basis: practice,
-    looksAt: ['substrate', 'medium', 'school L2'],
-    change: 'School L2 set to "soft media, trained hand".',
+    looksAt: ['substrate', 'medium', schoolNamed('L2')],
+    change: `${upperFirst(schoolSetTo('L2', 'soft-media'))}.`,
     when: (s) => isBlast(s) && onGroup(s.zone, 'light') && s.zone.shop.schools.L2 === 'never',
   },
   {
@@ -27,8 +29,8 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     title: 'Shop does not blast panels',
     reason: ({ zone }) => `One slip bends ${zone.part.thickness} mm sheet for good; the shop blasts none.`,
     basis: practice,
-    looksAt: ['substrate', 'thickness', 'school B1'],
-    change: 'School B1 set to "within the bending limit".',
+    looksAt: ['substrate', 'thickness', schoolNamed('B1')],
+    change: `${upperFirst(schoolSetTo('B1', 'within-limit'))}.`,
     when: (s) => isBlast(s) && isSheet(s.zone) && onMetal(s.zone) && s.zone.shop.schools.B1 === 'never',
   },
   {
@@ -36,10 +38,10 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     family: 'keep',
     effect: 'rule-out',
     title: 'Shop strips old antifouling',
-    reason: 'School F1 is set to strip: nothing unknown stays under the new system.',
+    reason: `${upperFirst(schoolNamed('F1'))} is set to strip: nothing unknown stays under the new system.`,
     basis: practice,
-    looksAt: ['coating', 'target', 'school F1'],
-    change: 'School F1 set to "by the data sheet".',
+    looksAt: ['coating', 'target', schoolNamed('F1')],
+    change: `${upperFirst(schoolSetTo('F1', 'data-sheet'))}.`,
     when: (s) => s.method.family === 'keep' && s.zone.biocide && s.zone.shop.schools.F1 === 'strip',
   },
   {
@@ -49,7 +51,7 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     title: 'Both data sheets must allow the overcoat',
     reason: 'Antifoulings do not all take each other; a tie coat goes between when the old type is not known.',
     basis: practice,
-    looksAt: ['coating', 'school F1'],
+    looksAt: ['coating', schoolNamed('F1')],
     change: 'Strip to gelcoat and barrier coat.',
     when: (s) => s.method.family === 'keep' && s.zone.biocide && s.zone.shop.schools.F1 === 'data-sheet',
   },
@@ -57,10 +59,10 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     id: 'casting-way',
     effect: 'prefer',
     title: 'The way this shop strips castings',
-    reason: 'School R1 names it.',
+    reason: `${upperFirst(schoolNamed('R1'))} names it.`,
     basis: practice,
-    looksAt: ['substrate', 'school R1'],
-    change: 'School R1.',
+    looksAt: ['substrate', schoolNamed('R1')],
+    change: `${upperFirst(schoolNamed('R1'))}.`,
     when: (s) => {
       const side = s.zone.shop.schools.R1;
       if (!isCasting(s) || side === 'by-size' || side === 'electrolysis') return false;
@@ -73,8 +75,8 @@ export const SCHOOL_RULES: readonly MethodRule[] = [
     title: 'Small castings go to the bath',
     reason: 'Many small pieces soften at once without scraping; the filling is shared by all of them.',
     basis: practice,
-    looksAt: ['substrate', 'area', 'school R1'],
-    change: 'A piece too large for the tub, or another side of school R1.',
+    looksAt: ['substrate', 'area', schoolNamed('R1')],
+    change: `A piece too large for the tub, or another side of ${schoolNamed('R1')}.`,
     when: (s) => isCasting(s) && s.method.id === 'chem.caustic-bath' && s.zone.area <= SMALL && s.zone.shop.schools.R1 === 'by-size',
   },
 ];

@@ -32,7 +32,7 @@ function kit({ facts }: FaceInput): Task[] {
     hand: HAND.kit,
     hold: look('kit list', 'Everything on the kit list is here, in date and enough.'),
     detail:
-      'Products, tape that stands the way off, covers, paper, cloths, gloves, cartridges, waste drums. Others, children and animals out of the area.',
+      'Products, tape that stands the method, covers, paper, cloths, gloves, cartridges, waste drums. Others, children and animals out of the area.',
   };
   if (facts.shop.schools.P6 !== 'mix') return [check];
   return [
@@ -43,7 +43,7 @@ function kit({ facts }: FaceInput): Task[] {
       share: 'job',
       title: 'Hold the data sheets side by side',
       hand: HAND.sheets,
-      detail: 'Primer, colour and clear from different makers: ratio, thinner, recoat window and what each may go over.',
+      detail: 'Primer, colour and clear from different makers: ratio, thinner, window and what each may go over.',
       hold: look('data sheets', 'Both sheets name the other kind of coat.'),
     },
   ];
@@ -89,9 +89,9 @@ function shutOff({ facts: { part, job } }: FaceInput): Task[] {
     : [];
 }
 
-function deflate({ facts, wayOff }: FaceInput): Task[] {
+function deflate({ facts, method }: FaceInput): Task[] {
   if (!facts.has('tyre')) return [];
-  const heat = wayOff?.family === 'heat' || facts.finish?.id === 'powder-sent-out';
+  const heat = method?.family === 'heat' || facts.finish?.id === 'powder-sent-out';
   return [
     {
       kind: 'make-safe',

@@ -46,14 +46,14 @@ const fouling = (input: FaceInput): Task[] =>
       ];
 
 function grease(input: FaceInput): Task[] {
-  const { facts, wayOff } = input;
+  const { facts, method } = input;
   const soils = has(input, GREASY);
   const asked = required(input, 'grease-first');
   const unknown = facts.zone.condition.history === 'unknown' && onMetal(facts);
   const kept = facts.kept.length > 0 && facts.off.length === 0 && washesFirst(facts);
   const soaked = facts.zone.condition.letGo === 'soaked';
   if (soils.length === 0 && !asked && !unknown && !kept && !soaked) return [];
-  if (soils.length === 0 && (wayOff?.traits.includes('caustic') ?? false)) return [];
+  if (soils.length === 0 && (method?.traits.includes('caustic') ?? false)) return [];
   const { means, notes } = washWith(input, soils);
   const task: Task =
     asked && soils.length === 0

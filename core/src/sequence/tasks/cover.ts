@@ -11,11 +11,11 @@ const SPOT = 3;
 const LINE = 1.5;
 const START = 5;
 
-/** What is covered for the strip: after degreasing, with what outlasts the way off. */
+/** What is covered for the strip: after degreasing, with what outlasts the method. */
 export function stripCover(input: FaceInput): Task[] {
   const items = itemsOf(input, 'strip');
   const rules = ['precision-mask', 'seams-seal', 'joint-keep-off', 'touching-soft', 'blast-hollow'].flatMap((code) => required(input, code) ?? []);
-  if (input.wayOff?.family === 'keep' || (items.length === 0 && rules.length === 0)) return [];
+  if (input.method?.family === 'keep' || (items.length === 0 && rules.length === 0)) return [];
   return [
     {
       kind: 'cover-for-strip',
@@ -26,9 +26,9 @@ export function stripCover(input: FaceInput): Task[] {
   ];
 }
 
-function coverTitle({ wayOff }: FaceInput): string {
-  if (wayOff?.family === 'blast') return 'Plug and cover for the blast';
-  return wayOff?.family === 'chem' ? 'Plug and cover for the stripper' : 'Cover what the tool must not touch';
+function coverTitle({ method }: FaceInput): string {
+  if (method?.family === 'blast') return 'Plug and cover for the blast';
+  return method?.family === 'chem' ? 'Plug and cover for the stripper' : 'Cover what the tool must not touch';
 }
 
 export interface PaintCover {
@@ -40,7 +40,7 @@ export interface PaintCover {
 
 /** What is covered for the coats, with fresh tape. */
 export function paintCover(input: FaceInput): PaintCover {
-  const { items: all, pull } = planMasking(input.facts, input.wayOff, input.build);
+  const { items: all, pull } = planMasking(input.facts, input.method, input.build);
   const items = all.filter(({ work, mask }) => work === 'paint' && mask !== 'cut film' && mask !== 'fine-line tape');
   if (items.length === 0) return { first: null, again: null, pull: null };
   const flamed = isFlamed(input.facts);
@@ -61,8 +61,8 @@ export function paintCover(input: FaceInput): PaintCover {
   };
 }
 
-const itemsOf = ({ facts, wayOff, build }: FaceInput, work: Masking['work']): Masking[] =>
-  planMasking(facts, wayOff, build).items.filter((item) => item.work === work);
+const itemsOf = ({ facts, method, build }: FaceInput, work: Masking['work']): Masking[] =>
+  planMasking(facts, method, build).items.filter((item) => item.work === work);
 
 const listed = (items: readonly Masking[]): string =>
   items.length === 0 ? '' : `${[...new Set(items.map(({ what, mask }) => `${what} with ${lowerFirst(MASKS[mask].name)}`))].join('; ')}.`;

@@ -56,7 +56,7 @@ const repairs = (input: FaceInput): Task[] =>
     return onTheMetal(input, find, where);
   });
 
-function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Task[] {
+function onTheMetal({ facts, method }: FaceInput, find: Find, where: string): Task[] {
   const { title, detail, material, hand, wait } = repairOf(facts, find);
   const said = material === '' ? detail : `${detail} With ${material}.`;
   const one = (kind: OperationKind): Task[] => [{ kind, title: title + where, detail: said, hand, wait }];
@@ -70,7 +70,7 @@ function onTheMetal({ facts, wayOff }: FaceInput, find: Find, where: string): Ta
     case 'pits':
     case 'corrosion':
     case 'blisters':
-      if (onGroup(facts, 'ferrous') && wayOff?.traits.includes('hard-medium'))
+      if (onGroup(facts, 'ferrous') && method?.traits.includes('hard-medium'))
         return [
           {
             kind: 'derust',

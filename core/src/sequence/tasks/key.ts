@@ -52,16 +52,16 @@ const half = (task: Task, side: 'face' | 'back'): Task => ({ ...task, side, hand
 
 /** A key is sanded wherever a film or a polish follows that wants one, save where the blast has made it and where nothing abrasive may come. */
 function key(input: FaceInput): Task[] {
-  const { facts, abrade, wayOff } = input;
+  const { facts, abrade, method } = input;
   if (facts.zone.access === 'inside') return [];
-  const blasted = (wayOff?.traits.includes('hard-medium') ?? false) && facts.kept.length === 0;
+  const blasted = (method?.traits.includes('hard-medium') ?? false) && facts.kept.length === 0;
   if (blasted) return [];
   if (!keyTool(facts)) return facts.kept.length === 0 && facts.substrate.id === 'aluminium-clad' ? [convert(input)] : [];
   const ladder = abrade ? keySteps(abrade.steps, abrade.removes) : [];
   const done = abrade !== null && abrade.removes && abrade.steps.length === 1;
   const wet = ladder.some((step) => step.wet) || (abrade?.forcedWet ?? null) !== null;
   const grits = (done ? abrade.steps : ladder).map(({ grit }) => grit).join(', ');
-  const how = done ? 'The way off leaves this key: go over what is still bright' : ladder.map(sayStep).join('; ');
+  const how = done ? 'The method leaves this key: go over what is still bright' : ladder.map(sayStep).join('; ');
   const first = ladder[0];
   const task: Task = {
     kind: 'key',

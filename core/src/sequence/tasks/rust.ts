@@ -94,8 +94,8 @@ const zinc = ({ facts }: FaceInput): Task[] =>
       ]
     : [];
 
-function film({ facts, wayOff, used }: FaceInput): Task[] {
-  if (!holdsFilm(facts, wayOff) || !onGroup(facts, 'ferrous')) return [];
+function film({ facts, method, used }: FaceInput): Task[] {
+  if (!holdsFilm(facts, method) || !onGroup(facts, 'ferrous')) return [];
   const hold = treatment(
     facts,
     'hold-film',

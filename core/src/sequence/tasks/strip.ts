@@ -4,7 +4,7 @@ import { BREAK_RATE } from '../../chemical/strip-plan.ts';
 import { METHODS, type Method } from '../../catalogue/methods.ts';
 import { nozzleOf } from '../../catalogue/nozzles.ts';
 import type { BlastPlan } from '../../model/blast-plan.ts';
-import type { MethodOption, SetUp, StripPlan, WayPiece } from '../../model/plan.ts';
+import type { MethodOption, SetUp, StripPlan, MethodPiece } from '../../model/plan.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { WEEKDAYS } from '../../model/weekdays.ts';
 import { holdText, resultText } from '../../sheet/blast-text.ts';
@@ -22,20 +22,20 @@ const HAND = { patch: 15, knock: 20 } as const;
 /** What wet abrading leaves on the face. */
 const WET = ['wet', 'dust', 'touch'] as const;
 
-type Chosen = FaceInput & { readonly option: MethodOption; readonly wayOff: Method };
+type Chosen = FaceInput & { readonly option: MethodOption; readonly method: Method };
 
-/** The way off, from the filler that must come out first to the last speck. */
+/** The method, from the filler that must come out first to the last speck. */
 export function stripTasks(input: FaceInput): Task[] {
-  const { option, wayOff } = input;
-  if (!option || !wayOff || wayOff.family === 'keep') return [];
-  const chosen: Chosen = { ...input, option, wayOff };
+  const { option, method } = input;
+  if (!option || !method || method.family === 'keep') return [];
+  const chosen: Chosen = { ...input, option, method };
   return [...stations(chosen), ...filler(chosen), ...patch(chosen), ...bulk(chosen), ...pieces(chosen)];
 }
 
 function bulk(input: Chosen): Task[] {
-  const { wayOff } = input;
-  if (wayOff.family === 'chem') return rounds(input);
-  if (wayOff.family === 'blast') return blast(input);
+  const { method } = input;
+  if (method.family === 'chem') return rounds(input);
+  if (method.family === 'blast') return blast(input);
   return [tool(input)];
 }
 
@@ -68,16 +68,16 @@ const cautionsOf = ({ findings }: MethodOption): string[] =>
     .map(({ title, reason, severity }) => (severity === 'rule-out' ? `Against the rules. ${title}: ${reason}` : `${title}: ${reason}`));
 
 function tool(input: Chosen): Task {
-  const { wayOff, option } = input;
+  const { method, option } = input;
   return {
     ...common(input),
-    kind: wayOff.family === 'heat' ? 'strip-heat' : 'strip-tool',
-    title: wayOff.name,
-    detail: `${wayOff.how} Leaves ${wayOff.leaves}.`,
+    kind: method.family === 'heat' ? 'strip-heat' : 'strip-tool',
+    title: method.name,
+    detail: `${method.how} Leaves ${method.leaves}.`,
     hand: option.pieces[0]?.hand ?? 0,
     hold: stripHold(input),
-    contact: contactOf(wayOff),
-    ...(wayOff.traits.includes('wet') ? { takes: WET } : {}),
+    contact: contactOf(method),
+    ...(method.traits.includes('wet') ? { takes: WET } : {}),
   };
 }
 
@@ -88,7 +88,9 @@ export const contactOf = ({ id, name, traits, ...rest }: Method): NonNullable<Ta
   grit: 'cuts' in rest ? rest.cuts : null,
 });
 
-const PIECE: Readonly<Record<Exclude<WayPiece['place'], 'field'>, { readonly kind: OperationKind; readonly title: string; readonly why: string }>> = {
+const PIECE: Readonly<
+  Record<Exclude<MethodPiece['place'], 'field'>, { readonly kind: OperationKind; readonly title: string; readonly why: string }>
+> = {
   edges: { kind: 'strip-tool', title: 'Edges, 25 mm band', why: 'that the bulk method does not reach or must not touch' },
   crevices: { kind: 'strip-tool', title: 'Crevices and corners', why: 'that the bulk method does not reach or must not touch' },
   remainder: { kind: 'strip-specks', title: 'What is left', why: 'of specks in corners and laps, while still soft' },
@@ -151,10 +153,10 @@ function patch(input: Chosen): Task[] {
 }
 
 function rounds(input: Chosen): Task[] {
-  const { facts, wayOff, option } = input;
+  const { facts, method, option } = input;
   const plan = option.strip;
-  if (!plan || wayOff.family !== 'chem') return [];
-  const { stripper } = wayOff;
+  if (!plan || method.family !== 'chem') return [];
+  const { stripper } = method;
   const residue = stripper.reaction === 'neutral' ? {} : { alsoEnds: ['neutral'] as const };
   const breaking = plan.broken ? (60 * facts.area) / BREAK_RATE : 0;
   const perRound = ((option.pieces[0]?.hand ?? 0) - breaking) / plan.rounds.length;
@@ -169,7 +171,7 @@ function rounds(input: Chosen): Task[] {
     detail: `${layOnText(plan, stripper.form, facts.area)}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. ${stripper.form === 'bath' ? 'Lift out, brush off what hangs' : `Scrape with ${scraperFor(input)}`}; ${i === last ? 'the rinse follows at once' : plan.between === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'go again straight away'}.`,
     hand: perRound,
     wait: dwell.likely,
-    contact: contactOf(wayOff),
+    contact: contactOf(method),
     lags: [
       {
         what: 'dwell',
@@ -216,19 +218,19 @@ function layOnText({ covered, sections, film }: StripPlan, form: string, area: n
 }
 
 function blast(input: Chosen): Task[] {
-  const { wayOff, option, facts } = input;
+  const { method, option, facts } = input;
   const { blast: plan, sentOut, at, hand, wait } = { ...option, hand: option.pieces[0]?.hand ?? 0, wait: ownWait(option) };
-  const soda = wayOff.id === 'blast.soda' ? { alsoEnds: ['neutral', 'residue-off'] as const } : {};
+  const soda = method.id === 'blast.soda' ? { alsoEnds: ['neutral', 'residue-off'] as const } : {};
   const base: Task = {
     ...common(input),
     ...soda,
     kind: 'strip-blast',
-    title: wayOff.name,
-    detail: wayOff.how,
+    title: method.name,
+    detail: method.how,
     hand,
     wait,
-    contact: contactOf(wayOff),
-    ...(wayOff.traits.includes('wet') ? { takes: WET } : {}),
+    contact: contactOf(method),
+    ...(method.traits.includes('wet') ? { takes: WET } : {}),
   };
   if (!plan) return [base];
   const most = `${plan.pressure.toFixed(1)} bar at the nozzle at most`;
@@ -237,7 +239,7 @@ function blast(input: Chosen): Task[] {
     return [
       {
         ...base,
-        title: at === 'blast-cabinet' ? `${wayOff.name} in the cabinet` : wayOff.name,
+        title: at === 'blast-cabinet' ? `${method.name} in the cabinet` : method.name,
         detail: `${most}${nozzleText(plan)}, ${holdText(plan)}. Leaves ${resultText(plan, facts.kept[0]?.coating.name)}. Stays on it: ${plan.residue}.`,
         hold,
       },
@@ -247,7 +249,7 @@ function blast(input: Chosen): Task[] {
   return [
     {
       ...base,
-      title: onSite ? `On site, by the firm: ${lowerFirst(wayOff.name)}` : `At the contractor: ${lowerFirst(wayOff.name)}`,
+      title: onSite ? `On site, by the firm: ${lowerFirst(method.name)}` : `At the contractor: ${lowerFirst(method.name)}`,
       detail: onSite ? detail.replace('the day it comes back', 'the same day') : detail,
       hold,
     },

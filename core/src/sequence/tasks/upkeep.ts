@@ -48,11 +48,11 @@ const taskOf = (kind: OperationKind, { means, ...said }: Said, { facts }: FaceIn
   ...(means ? { means: BARE_MEANS[means].value } : {}),
 });
 
-const does = ({ wayOff }: FaceInput, trait: 'caustic' | 'acid'): boolean => wayOff?.traits.includes(trait) ?? false;
+const does = ({ method }: FaceInput, trait: 'caustic' | 'acid'): boolean => method?.traits.includes(trait) ?? false;
 
 function rinse(input: FaceInput): Said {
-  const { facts, wayOff } = input;
-  if (wayOff?.id === 'blast.soda') return { title: 'Wash the soda off', detail: 'Plenty of water; alkaline salt kills adhesion.', means: 'water' };
+  const { facts, method } = input;
+  if (method?.id === 'blast.soda') return { title: 'Wash the soda off', detail: 'Plenty of water; alkaline salt kills adhesion.', means: 'water' };
   if (onPlastic(facts)) return { title: 'Rinse stripper off', detail: 'Water and a soft brush; no thinner.', means: 'water' };
   if (!onMetal(facts)) return { title: 'Rinse stripper off', detail: 'Fresh water, soft brush, twice.', means: 'water' };
   const strong = does(input, 'caustic') || does(input, 'acid');
@@ -116,7 +116,7 @@ function dry({ facts }: FaceInput): Said {
 }
 
 /** Dust that may be poisonous is never blown, dust of old paint and filler neither; what burns is kept wet. */
-function dustOff({ facts, wayOff }: FaceInput): Said {
+function dustOff({ facts, method }: FaceInput): Said {
   if (facts.substrate.id === 'magnesium')
     return {
       title: 'Wipe wet, no vacuum, no air; then dry',
@@ -131,7 +131,7 @@ function dustOff({ facts, wayOff }: FaceInput): Said {
       detail: 'Vacuum with a HEPA filter, then a damp cloth; never compressed air, never a brush.',
     };
   if (onPlastic(facts)) return { title: 'Vacuum the dust off', detail: 'Soft brush on the hose; rubbing charges it and draws dust.' };
-  if (dustsOldPaint(facts, wayOff))
+  if (dustsOldPaint(facts, method))
     return {
       title: 'Vacuum with a soft brush',
       detail: 'HEPA filter; seams, holes and pits, too. Air would only spread old paint dust.',
@@ -139,8 +139,8 @@ function dustOff({ facts, wayOff }: FaceInput): Said {
   return { title: 'Blow down and vacuum', detail: 'Dust out of seams, holes and pits, too.', means: 'dry-air' };
 }
 
-function airOut({ wayOff }: FaceInput): Said {
-  const chlorinated = wayOff?.id === 'chem.dcm';
+function airOut({ method }: FaceInput): Said {
+  const chlorinated = method?.id === 'chem.dcm';
   return {
     title: 'Air it before any flame or spark',
     detail: chlorinated
@@ -166,7 +166,7 @@ function wipe({ facts, repairs }: FaceInput): Said {
 }
 
 function test(input: FaceInput): Said {
-  const { facts, wayOff } = input;
+  const { facts, method } = input;
   const olefin = onGroup(facts, 'plastic-olefin');
   if (olefin && facts.kept.length === 0 && !isFlamed(facts))
     return {
@@ -189,7 +189,7 @@ function test(input: FaceInput): Said {
       hold: look('white cloth', 'cloth stays clean'),
       takes: [],
     };
-  if (wayOff?.traits.includes('hard-medium'))
+  if (method?.traits.includes('hard-medium'))
     return {
       title: 'Check grade and dust',
       detail: 'Even grey, no shadow of scale; vacuum once more.',

@@ -73,8 +73,8 @@ export class JobContext {
   readonly zone = computed<Zone | null>(() => this.part()?.zones.find(({ id }) => id === this.zoneId()) ?? null);
   readonly zonePlan = computed<ZonePlan | null>(() => this.plan()?.zones.find(({ zone }) => zone === this.zoneId()) ?? null);
 
-  /** the row of the way off that is planned, the shop's own rows too */
-  readonly wayOff = computed<Method | null>(() => methodOf(this.zonePlan()?.chosen ?? null, this.catalogue()));
+  /** the row of the method that is planned, the shop's own rows too */
+  readonly method = computed<Method | null>(() => methodOf(this.zonePlan()?.chosen ?? null, this.catalogue()));
 
   /** of the zone alone, but with the whole job behind it: patches of other zones count too */
   readonly facts = computed<ZoneFacts | null>(() => {

@@ -3,14 +3,14 @@ import { RouterLink } from '@angular/router';
 import { JobContext } from '../state/job-context';
 import { Units } from './units.service';
 
-/** What a stage shows while no zone is picked: every zone with its way, to pick from. */
+/** What a stage shows while no zone is picked: every zone with its method, to pick from. */
 @Component({
   selector: 'lb-no-zone',
   imports: [RouterLink],
   template: `
     @if (zones().length > 0) {
       <table class="plain">
-        <thead><tr><th>Zone</th><th>Way off</th><th class="num">Hands</th><th class="num">Unattended</th><th class="num">Cost</th><th>State</th></tr></thead>
+        <thead><tr><th>Zone</th><th>Method</th><th class="num">Hand time</th><th class="num">Waiting time</th><th class="num">Cost</th><th>State</th></tr></thead>
         <tbody>
           @for (zone of zones(); track zone.zone) {
             <tr>

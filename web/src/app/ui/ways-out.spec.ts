@@ -54,7 +54,7 @@ function shown(code: string, severity: Finding['severity'] = 'stop') {
 }
 
 const WAY: WayOut = {
-  remedy: { kind: 'way', zone: 'z', method: 'mech.da', at: null, name: 'Lid: sander' },
+  remedy: { kind: 'method', zone: 'z', method: 'mech.da', at: null, name: 'Lid: sander' },
   says: 'Lid: sander',
   hand: -90,
   wait: 0,
@@ -65,7 +65,7 @@ const WAY: WayOut = {
 test('a coat that needs supplied air: the kit, another way or product, or a firm', () =>
   expect(shown('no-supplied-air').links()).toEqual([
     ['Kit of the shop', '/shop/figures'],
-    ['Another way off', '/jobs/tug/way-off'],
+    ['Another method', '/jobs/tug/method'],
     ['Another product or finish', '/jobs/tug/build'],
     ['A firm that does it', '/shop/contractors'],
   ]));

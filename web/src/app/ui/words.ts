@@ -146,7 +146,7 @@ export const TARGETS: Readonly<Record<Target['kind'], string>> = { bare: 'Down t
 export const FLOATS = { 'not-tested': 'Not floated yet', floats: 'Floats', sinks: 'Sinks' } as const satisfies Record<Part['floats'], string>;
 export const STAGES: Readonly<Record<StageName, string>> = {
   intake: 'Intake',
-  'way-off': 'Way off',
+  method: 'Method',
   strip: 'Strip',
   bare: 'Bare',
   build: 'Build',

@@ -59,7 +59,7 @@ test('a search that takes too long, or is stopped, answers with the best it has'
   while (waits()) await nextTurn();
   const last = reports.at(-1) as { kind: string; value: JobChoice };
   expect(last.kind).toBe('done');
-  expect(last.value.sets[0]?.ways).toHaveLength(job.parts.flatMap(({ zones }) => zones).length);
+  expect(last.value.sets[0]?.methods).toHaveLength(job.parts.flatMap(({ zones }) => zones).length);
 });
 
 test('trouble in a task is told, and the next one still runs', async () => {

@@ -4,7 +4,9 @@ import { RouterLink } from '@angular/router';
 import { JobContext } from '../../state/job-context';
 import { OperationLine } from '../../ui/operation-line';
 import { operationsOf } from '../../ui/operations-of';
+import { SchoolLink } from '../../ui/school-link';
 import { NoZone } from '../../ui/no-zone';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { CalculatorsView } from './calculators-view';
 import { ClockView } from './clock-view';
@@ -17,7 +19,7 @@ type View = keyof typeof VIEWS;
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone, OperationLine, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel],
+  imports: [NoZone, OperationLine, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel, SchoolLink, TermHelp],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -2,14 +2,15 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { holdLines, type Operation, type Run } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 
 /** What was read or seen at each hold point, by whom and when. */
 @Component({
   selector: 'lb-book-holds',
-  imports: [NzTableModule, DatePipe],
+  imports: [NzTableModule, DatePipe, TermHelp],
   template: `
-    <h2>Hold points</h2>
+    <h2><lb-term name="hold point" as="Hold points" /></h2>
     <nz-table #table [nzData]="lines()" [nzFrontPagination]="false" [nzShowPagination]="false" nzNoResult="None was checked yet.">
       <thead><tr><th>Step</th><th>Go on when</th><th>Read</th><th></th><th>When, by</th></tr></thead>
       <tbody>

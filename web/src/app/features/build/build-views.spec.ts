@@ -53,7 +53,7 @@ async function show(view: Type<unknown>, document: Job, partName: RegExp, place:
     plan: signal(plan),
     zonePlan: signal(zonePlan),
     zone: signal(facts?.zone ?? null),
-    wayOff: signal(methodOf(zonePlan.chosen, CATALOGUE)),
+    method: signal(methodOf(zonePlan.chosen, CATALOGUE)),
   };
   TestBed.resetTestingModule().configureTestingModule({
     providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],

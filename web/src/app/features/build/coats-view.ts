@@ -15,6 +15,7 @@ import { ChoiceField } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { SectionPicture, type DepthMark } from '../../ui/section/section-picture';
 import { coatFilms, stackFilms } from '../../ui/section/stack-films';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { WhyButton } from '../../ui/why-button';
 import { keptLayers } from './kept-layers';
@@ -29,7 +30,7 @@ const TOOLS: readonly { value: LaidWith; label: string }[] = [
 /** The films of a zone growing to scale on what they fill, each with its coats, and every primer with its reasons. */
 @Component({
   selector: 'lb-coats-view',
-  imports: [SectionPicture, QuantityField, ChoiceField, WhyButton],
+  imports: [SectionPicture, QuantityField, ChoiceField, WhyButton, TermHelp],
   templateUrl: './coats-view.html',
   styleUrl: './coats-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -3,7 +3,7 @@ import { MASKS, planMasking, type BuildPlan, type MaskingPlan } from '@lift-bare
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 
-const WORK: Readonly<Record<MaskingPlan['items'][number]['work'], string>> = { strip: 'Way off', paint: 'Coats' };
+const WORK: Readonly<Record<MaskingPlan['items'][number]['work'], string>> = { strip: 'Method', paint: 'Coats' };
 
 /** What is covered on the zone, with what outlasts the work, when it comes off, and where the mist goes. */
 @Component({
@@ -17,7 +17,7 @@ const WORK: Readonly<Record<MaskingPlan['items'][number]['work'], string>> = { s
       </dl>
       @if (plan.pull; as pull) { <p>After the last pass of {{ units.inline(pull.after) }}. {{ pull.why }}</p> }
       <table class="plain">
-        <thead><tr><th>For</th><th>Cover</th><th>With</th><th class="num">Needs</th><th>Comes off</th></tr></thead>
+        <thead><tr><th>For</th><th>What is covered</th><th>With</th><th class="num">Needs</th><th>Comes off</th></tr></thead>
         <tbody>
           @for (item of plan.items; track item.work + item.what) {
             <tr><td>{{ work[item.work] }}</td><td><b>{{ item.what }}</b><div class="small soft">{{ item.why }}</div></td><td>{{ masks[item.mask].name }}</td><td class="num">{{ masks[item.mask].unit === 'm' ? units.show(roundUp(item.quantity), 'length') : item.quantity + ' pieces' }}</td><td>{{ item.off }}</td></tr>
@@ -41,6 +41,6 @@ export class MaskingView {
   protected readonly indoors = computed(() => this.context.job()?.place.indoors ?? true);
   protected readonly masking = computed(() => {
     const facts = this.context.facts();
-    return facts && planMasking(facts, this.context.wayOff(), this.build());
+    return facts && planMasking(facts, this.context.method(), this.build());
   });
 }

@@ -3,18 +3,19 @@ import { lowestOf, systemsFor } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import { TextField } from '../../ui/text-field';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 
 /** Every system that goes on this surface for its topcoat, cheapest first, and every other with what refuses it. */
 @Component({
   selector: 'lb-systems-view',
-  imports: [ChoiceField, TextField],
+  imports: [ChoiceField, TextField, TermHelp],
   template: `
     @if (systems(); as all) {
       @if (all.open.length > 0) {
         <p>{{ all.open.length === 1 ? 'One system goes' : all.open.length + ' systems go' }} on {{ units.inline(lowest()) }}; {{ all.refused.length }} other ways of priming are refused. All were tried.</p>
         <table class="plain">
-          <thead><tr><th>From the surface up</th><th class="num">Dry film</th><th class="num">Hands</th><th class="num">Product and hands</th><th></th></tr></thead>
+          <thead><tr><th>From the surface up</th><th class="num"><lb-term name="dry film" /></th><th class="num">Hand time</th><th class="num">Product and hands</th><th></th></tr></thead>
           <tbody>
             @for (system of all.open; track system.names.join()) {
               <tr [class.pick]="system.primers.join() === planned()"><td>{{ system.names.join(', ') }}@if (system.primers.join() === planned()) { <span class="flag ok">planned</span> }</td><td class="num">{{ units.show(system.dryFilm, 'film') }}</td><td class="num">{{ units.hands(system.hand) }}</td><td class="num"><b>{{ units.money(system.cost) }}</b></td><td class="num">@if (system.primers.join() !== planned()) { <button type="button" class="btn quiet" (click)="pick(system.primers)" [attr.aria-label]="'Plan with ' + system.names.join(', ')">Plan this</button> }</td></tr>
@@ -49,7 +50,7 @@ export class SystemsView {
   protected readonly systems = computed(() => {
     const [facts, zone] = [this.facts(), this.context.zonePlan()];
     if (!facts?.finish || !zone) return null;
-    const ground = { wayOff: this.context.wayOff(), profile: zone.chosen?.profile ?? 0, acidLive: zone.bare.acidLive };
+    const ground = { method: this.context.method(), profile: zone.chosen?.profile ?? 0, acidLive: zone.bare.acidLive };
     return systemsFor(facts, facts.finish, ground, this.context.catalogue());
   });
   protected readonly planned = computed(() =>

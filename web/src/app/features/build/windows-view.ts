@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import type { Lag } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { operationsOf } from '../../ui/operations-of';
+import { SchoolLink } from '../../ui/school-link';
 import { Units } from '../../ui/units.service';
 
 const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model governs' } as const satisfies Record<Lag['by'], string>;
@@ -9,6 +10,7 @@ const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model go
 /** When each step may and must follow the one before, who says so, and what to do when a window has closed: the spans of this zone's operations. */
 @Component({
   selector: 'lb-windows-view',
+  imports: [SchoolLink],
   template: `
     <table class="plain">
       <thead><tr><th>After</th><th>Then</th><th class="num">Label</th><th class="num">From</th><th class="num">Until</th><th>When it is missed</th></tr></thead>
@@ -18,7 +20,7 @@ const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model go
         } @empty { <tr><td colspan="7" class="soft">No clock runs on this zone.</td></tr> }
       </tbody>
     </table>
-    <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder, model assumption, or as the two points of a data sheet say. Habits of the shop: school W1 and its own waits. What to do when missed: common practice, no source.</p>
+    <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder, model assumption, or as the two points of a data sheet say. Habits of the shop: <lb-school id="W1" /> and its own waits. What to do when missed: common practice, no source.</p>
   `,
   styles: 'td .small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

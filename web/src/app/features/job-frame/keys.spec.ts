@@ -10,7 +10,7 @@ const commandFor = (event: KeyboardEvent) => COMMAND_KEYS.find(({ matches }) => 
 test('number keys are the stages in the order of work', () => {
   expect(['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((key) => stageForKey(press(key)))).toEqual([
     'intake',
-    'way-off',
+    'method',
     'strip',
     'bare',
     'build',

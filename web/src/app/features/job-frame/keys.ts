@@ -4,7 +4,7 @@ type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous' | 'bench';
 
 const STAGE_KEYS: Readonly<Record<string, StageName>> = {
   '1': 'intake',
-  '2': 'way-off',
+  '2': 'method',
   '3': 'strip',
   '4': 'bare',
   '5': 'build',

@@ -5,6 +5,7 @@ import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
 import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
 import { RunStart } from '../../ui/run/run-start';
@@ -13,7 +14,7 @@ import { groupSteps } from './group-steps';
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
-  imports: [RouterLink, OperationLine, WaysOut, RunStart],
+  imports: [RouterLink, OperationLine, WaysOut, RunStart, TermHelp],
   templateUrl: './run-sheet-page.html',
   styleUrls: ['../../ui/sheet.css', './run-sheet-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

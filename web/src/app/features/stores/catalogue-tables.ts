@@ -183,7 +183,7 @@ export function catalogueTables(system: UnitSystem, catalogue: Catalogue): Catal
     },
     {
       id: 'joints',
-      title: 'Who lies on whom',
+      title: 'Top coat over which film',
       head: ['Film', 'While it is wet', 'Within its window', 'Cured or bare, and keyed', 'Never, and why'],
       rows: jointRows().map(({ film, wet, window, keyed, never }) => [
         plain(upperFirst(film)),
@@ -196,7 +196,7 @@ export function catalogueTables(system: UnitSystem, catalogue: Catalogue): Catal
     {
       id: 'treatments',
       title: 'Rust treatments',
-      head: ['Name', 'What it does', 'How', 'Waits', 'L/m²'],
+      head: ['Name', 'What it does', 'How', 'Waiting time', 'L/m²'],
       rows: Object.values(catalogue.treatments).map((t) => [
         plain(t.name),
         plain(t.does),

@@ -17,10 +17,10 @@ const LONGEST = 68;
   template: `
     <div class="two">
       <div>
-        <p class="soft">Sound ways on which practitioners disagree. The plan follows the side chosen here. Common practice, no source.</p>
+        <p class="soft">Points on which sound practitioners disagree. The plan follows the side chosen here. Common practice, no source.</p>
         @for (school of schools; track school.id) {
-          <fieldset>
-            <legend>{{ school.question }} <span class="soft small">{{ school.id }}</span></legend>
+          <fieldset [id]="school.id">
+            <legend>{{ school.question }}</legend>
             @for (side of school.sides; track side.value) {
               <label class="side" [class.on]="editor.shop().schools[school.id] === side.value"><input type="radio" [name]="school.id" [value]="side.value" [checked]="editor.shop().schools[school.id] === side.value" (change)="choose(school.id, side)" /><span><b>{{ side.label }}</b> {{ side.says }}</span></label>
             }

@@ -11,7 +11,7 @@ import { StripSubject, stripperOf } from './strip-subject';
       <button type="button" class="btn quiet" (click)="whole.set(!whole())">{{ whole() ? 'This zone only' : 'Whole job' }}</button>
     </div>
     <table class="plain">
-      <thead><tr><th>Stripper</th><th class="num">Zones</th><th class="num">Rounds</th><th class="num">Buy</th><th class="num">Hands, dwell</th><th class="num">All in all</th></tr></thead>
+      <thead><tr><th>Stripper</th><th class="num">Zones</th><th class="num">Rounds</th><th class="num">Buy</th><th class="num">Hand time, dwell</th><th class="num">All in all</th></tr></thead>
       <tbody>
         @for (row of rows(); track row.method) {
           <tr [class.out]="row.zones === 0" [class.pick]="row.method === subject.method()?.ref">

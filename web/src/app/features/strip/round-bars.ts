@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { StripPlan } from '@lift-bare/core';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { timeBars } from './time-bars';
 
 /** One line a round: the span in which it lifts, when to scrape, when it is dry. With the figures beside it as a table. */
 @Component({
   selector: 'lb-round-bars',
+  imports: [TermHelp],
   template: `
     <table class="plain">
-      <thead><tr><th>Round, and what it lifts</th><th class="num">First check</th><th class="num">Likely</th><th class="num">Late</th></tr></thead>
+      <thead><tr><th><lb-term name="round" as="Round, and what it lifts" /></th><th class="num"><lb-term name="first check" /></th><th class="num"><lb-term name="likely" /></th><th class="num"><lb-term name="late" /></th></tr></thead>
       <tbody>
         @for (bar of bars(); track $index) {
           <tr class="round">

@@ -4,6 +4,7 @@ import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { NoZone } from '../../ui/no-zone';
 import { Units } from '../../ui/units.service';
+import { SchoolLink } from '../../ui/school-link';
 import { WhyButton } from '../../ui/why-button';
 import { AbradeView } from './abrade/abrade-view';
 import { FillerView } from './abrade/filler-view';
@@ -21,7 +22,7 @@ const WAY_OF = { chem: 'stripper', mech: 'abrade', keep: 'abrade', blast: 'blast
 /** How a zone is stripped: by stripper, by abrasive or by blast, what is filled, and what of the job is sent out. */
 @Component({
   selector: 'lb-strip-page',
-  imports: [FindingNote, NoZone, RouterLink, WhyButton, StripperView, StripperReasons, AbradeView, BlastView, FillerView, SendOutView],
+  imports: [FindingNote, NoZone, RouterLink, WhyButton, StripperView, StripperReasons, AbradeView, BlastView, FillerView, SendOutView, SchoolLink],
   templateUrl: './strip-page.html',
   styleUrls: ['../../ui/page.css', './strip-page.css'],
   providers: [StripSubject],

@@ -7,7 +7,7 @@ import { JobContext } from '../../state/job-context';
 export class StripSubject {
   readonly context = inject(JobContext);
   readonly chosen = computed(() => this.context.zonePlan()?.chosen ?? null);
-  readonly method = this.context.wayOff;
+  readonly method = this.context.method;
   readonly stripper = computed(() => stripperOf(this.method()));
   readonly plan = computed(() => this.chosen()?.strip ?? null);
   readonly facts = this.context.facts;

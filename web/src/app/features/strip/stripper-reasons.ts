@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { SchoolLink } from '../../ui/school-link';
 import { StripSubject } from './strip-subject';
 
 /** Why the minutes of a stripper are what they are, and how sure. */
 @Component({
   selector: 'lb-stripper-reasons',
-  imports: [RouterLink],
+  imports: [RouterLink, SchoolLink],
   template: `
     @if (subject.plan(); as plan) {
       <h2>How sure is this</h2>
@@ -15,7 +16,7 @@ import { StripSubject } from './strip-subject';
       <p class="basis">Linear-parabolic law, form of Deal and Grove 1965. Table times and spread are model assumptions; a test patch on this job is worth more. It moves with: layer thickness and type, state of the top, temperature, film left on the face, indoors or out.</p>
       <h2>Between rounds</h2>
       <p>{{ plan.between === 'rinse-and-dry' ? 'Scrape, rinse, dry, start afresh: residue and water weaken the next round.' : 'Scrape and lay on again straight away; rinse after the last round.' }}</p>
-      <p class="basis">By chemistry of the stripper and school S5; common practice, no source.</p>
+      <p class="basis">By chemistry of the stripper and <lb-school id="S5" />; common practice, no source.</p>
     }
   `,
   styles: 'h2 { margin: 18px 0 8px; } h2:first-child { margin-top: 0; } p { margin: 0 0 9px; }',

@@ -4,6 +4,7 @@ import { choosePacks, zoneRhythm } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { SectionPicture } from '../../ui/section/section-picture';
 import { stackFilms } from '../../ui/section/stack-films';
+import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { DwellView } from './dwell-view';
 import { PatchesView } from './patches-view';
@@ -26,7 +27,7 @@ type View = keyof typeof VIEWS;
 /** The chosen stripper on this stack: rounds, the front going down, patches, sections, products, and what went wrong. */
 @Component({
   selector: 'lb-stripper-view',
-  imports: [SectionPicture, RoundBars, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView],
+  imports: [SectionPicture, RoundBars, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView, TermHelp],
   templateUrl: './stripper-view.html',
   styleUrl: './stripper-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -167,7 +167,7 @@ test('what would bring it forward is tried when it is asked for; ways are taken,
     says: 'Faces: gel',
     gain: 72 * 3_600_000,
     cost: 67,
-    remedy: { kind: 'way', zone: 'z', method: 'mech.da', at: null, name: 'gel' },
+    remedy: { kind: 'method', zone: 'z', method: 'mech.da', at: null, name: 'gel' },
   };
   const { press, text, taken } = await page(tug, undefined, [way, { says: 'Saturday mornings', gain: 3_600_000, cost: null, remedy: null }]);
   await press('Try it out');

@@ -10,7 +10,7 @@ import { Units } from '../../../ui/units.service';
   template: `
     <section>
       <h3><span class="ticket">{{ part().ticket }}</span> {{ part().name }}</h3>
-      <p>{{ part().pieces }} × {{ units.inline(part().material) }}{{ part().alloy === '' ? '' : ', ' + part().alloy }}, {{ units.show(part().thickness, 'gauge') }}; {{ units.show(part().mass, 'mass') }} {{ part().massFrom === 'scale' ? 'weighed' : 'reckoned' }}{{ size() }}.@if (part().onIt !== '') { On it: {{ part().onIt }}. }</p>
+      <p>{{ part().pieces }} × {{ units.inline(part().material) }}{{ part().alloy === '' ? '' : ', ' + part().alloy }}, {{ units.show(part().thickness, 'gauge') }}; {{ units.show(part().mass, 'mass') }} {{ part().massFrom === 'scale' ? 'weighed' : 'worked out' }}{{ size() }}.@if (part().onIt !== '') { On it: {{ part().onIt }}. }</p>
       <table class="plain">
         <thead><tr><th>Zone</th><th class="num">Area</th><th>Medium</th><th class="num">At the nozzle, at most</th><th>Held</th><th>Wanted</th></tr></thead>
         <tbody>
