@@ -39,7 +39,7 @@ async function squaresOn(page) {
   return found.filter(({ dark }) => dark.length > 0);
 }
 
-/** Its text, as a reader of such codes has it; each dark square is one dot of the code, drawn as so many whole pixels. */
+/** Its text, as a reader of such codes has it; each dark square is one dot of the code, drawn as so many whole pixels, so that nothing is to be searched for. */
 function readSquare({ side, dark }) {
   const [PIXELS, QUIET] = [6, 24];
   const dot = dark[0].side;
@@ -50,5 +50,5 @@ function readSquare({ side, dark }) {
     for (let row = top; row < top + PIXELS; row++) grey.fill(0, row * size + left, row * size + left + PIXELS);
   }
   const picture = new zxing.BinaryBitmap(new zxing.HybridBinarizer(new zxing.RGBLuminanceSource(grey, size, size)));
-  return new zxing.QRCodeReader().decode(picture).getText();
+  return new zxing.QRCodeReader().decode(picture, new Map([[zxing.DecodeHintType.PURE_BARCODE, true]])).getText();
 }
