@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/finishes.ts';
+import { finishesFor } from '../catalogue/finishes-for.ts';
 import type { Finding } from '../model/finding.ts';
-import { FinishId } from '../model/ids.ts';
+import type { FinishId } from '../model/ids.ts';
 import type { Job, Part, Zone } from '../model/job.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
@@ -89,17 +90,5 @@ const primers = ({ zone, build }: ZonePlan): Remedy[] =>
 /** Whether other parts are stopped for the same. */
 const isShared = (today: Plan, { code, path }: Stop): boolean => stopsOf(today).some((one) => one.code === code && one.path[1] !== path[1]);
 
-/** Finishes that somebody would think of for such an item. */
 const finishes = ({ item }: Job, part: Pick<Part, 'id' | 'name'> | null, finish: FinishId | null): Remedy[] =>
-  FinishId.options.flatMap((other): Remedy[] => {
-    const meant = MEANT_FOR[other]?.(item) ?? true;
-    return other === finish || !meant ? [] : [{ kind: 'finish', part, finish: other }];
-  });
-
-/** What a finish is made for, where it is made for one thing. */
-const MEANT_FOR: Partial<Record<FinishId, (item: Job['item']) => boolean>> = {
-  antifouling: ({ service }) => service.startsWith('immersed'),
-  'aviation-topcoat': ({ kind }) => kind === 'aircraft',
-  'heat-colour': ({ service }) => service === 'engine-heat',
-  'bare-polish': () => false,
-};
+  finishesFor(item).flatMap((other): Remedy[] => (other === finish ? [] : [{ kind: 'finish', part, finish: other }]));

@@ -30,6 +30,9 @@ const STAGE_OF: Readonly<Record<string, StageName>> = {
   'air-unknown': 'safety',
 };
 
+/** Where a finding is settled. */
+export const stageOf = (code: string): StageName => STAGE_OF[code] ?? 'intake';
+
 /** What each stage says of itself in the ribbon. */
 export function stageStates(zones: readonly ZonePlan[], operations: readonly Operation[], findings: readonly Finding[]): StageState[] {
   const headline: Readonly<Record<StageName, string>> = {
@@ -51,7 +54,7 @@ export function stageStates(zones: readonly ZonePlan[], operations: readonly Ope
 }
 
 const count = (findings: readonly Finding[], stage: StageName, severity: Finding['severity']): number =>
-  findings.filter((finding) => finding.severity === severity && (STAGE_OF[finding.code] ?? 'intake') === stage).length;
+  findings.filter((finding) => finding.severity === severity && stageOf(finding.code) === stage).length;
 
 function spent(operations: readonly Operation[], stage: Operation['stage']): string {
   const own = operations.filter((operation) => operation.stage === stage);

@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { formatMinutes, type Finding, type WayOut } from '@lift-bare/core';
 import { JobContext } from '../state/job-context';
 import { PlannerClient } from '../workers/planner-client';
+import { moreOrLess } from './more-or-less';
 import { offersFor, type Offer } from './offers';
 import { Units } from './units.service';
 
@@ -66,18 +67,12 @@ export class WaysOut {
   protected effect({ hand, wait, cost, settles, remedy }: WayOut): string {
     return [
       remedy.kind === 'kit' ? 'once it is there and looked after' : '',
-      more(hand, formatMinutes, ['more by hand', 'less by hand']),
-      more(wait, formatMinutes, ['more waiting', 'less waiting']),
-      cost === null ? 'the firm sets the price' : more(cost, this.units.money, ['dearer', 'cheaper']),
+      moreOrLess(hand, formatMinutes, ['more by hand', 'less by hand']),
+      moreOrLess(wait, formatMinutes, ['more waiting', 'less waiting']),
+      cost === null ? 'the firm sets the price' : moreOrLess(cost, this.units.money, ['dearer', 'cheaper']),
       settles > 1 ? `${settles} stops go` : '',
     ]
       .filter((text) => text !== '')
       .join(', ');
   }
-}
-
-/** A difference in words; nothing where it is none. */
-function more(difference: number, say: (value: number) => string, [up, down]: readonly [string, string]): string {
-  const size = say(Math.abs(difference));
-  return say(0) === size ? '' : `${size} ${difference > 0 ? up : down}`;
 }

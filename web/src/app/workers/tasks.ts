@@ -32,6 +32,8 @@ import {
   type Shop,
   type Sooner,
   type UpAxis,
+  tryAnswers,
+  type Tried,
   type WayOut,
   type ZoneFacts,
 } from '@lift-bare/core';
@@ -77,6 +79,7 @@ export interface TaskMap {
     progress: number;
     result: WayOut[];
   };
+  readonly answers: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: Tried[] };
   readonly forecast: {
     input: {
       readonly setting: DwellSetting;
@@ -115,6 +118,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   },
   forward: ({ id, job, shop, now }) => broughtForward(id, job, shop, CATALOGUE, now),
   waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
+  answers: ({ job, shop }) => tryAnswers(job, shop, CATALOGUE),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,
   debrief: ({ run, shop }) => debrief(run, shop),

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { CATALOGUE, newZone, partFromTemplate, type PartTemplate } from '@lift-bare/core';
+import { CATALOGUE, newZone, openQuestions, partFromTemplate, type PartTemplate } from '@lift-bare/core';
 import { addPart, addZone, copyPart, removePart, removeZone } from '../../state/document-edits';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
+import { Narrow } from '../../ui/narrow.service';
 import { FindingNote } from '../../ui/finding-note';
 import { Toasts } from '../../ui/toast.service';
 import { FindsPanel } from '../../ui/finds/finds-panel';
@@ -13,6 +14,7 @@ import { ItemForm } from './item-form';
 import { MeshPanel } from './mesh/mesh-panel';
 import { PartForm } from './part-form';
 import { PhotoStrip } from './photo-strip';
+import { QuestionCards } from './question-cards';
 import { StackEditor } from './stack-editor';
 import { TemplatePicker } from './template-picker';
 import { ZoneForm } from './zone-form';
@@ -32,6 +34,7 @@ import { ZoneForm } from './zone-form';
     IdentifyTests,
     TemplatePicker,
     FindingNote,
+    QuestionCards,
     RouterLink,
   ],
   templateUrl: './intake-page.html',
@@ -42,22 +45,31 @@ export class IntakePage {
   protected readonly context = inject(JobContext);
   private readonly router = inject(Router);
   private readonly toasts = inject(Toasts);
+  protected readonly narrow = inject(Narrow).is;
   protected readonly picking = signal(false);
 
-  /** Open questions and stops with the zone they belong to. */
-  protected readonly open = computed(() => {
+  /** questions that are open in the job */
+  protected readonly asked = computed(() => {
+    const [job, plan] = [this.context.job(), this.context.plan()];
+    return job && plan ? openQuestions(job, plan).length : 0;
+  });
+  /** the zone that is shown, with its part */
+  protected readonly here = computed(() => {
+    const [zone, part] = [this.context.zone(), this.context.part()];
+    return zone && part ? { zone: zone.id, part: part.id } : null;
+  });
+  /** Stops with the zone they belong to. */
+  protected readonly stops = computed(() => {
     const plan = this.context.plan();
     if (!plan) return [];
     const ofZones = plan.zones.flatMap((zone) =>
       zone.findings
-        .filter(({ severity }) => severity === 'question' || severity === 'stop')
+        .filter(({ severity }) => severity === 'stop')
         .map((finding) => ({ finding, zone: zone.zone, where: `${zone.partName}: ${zone.zoneName}` })),
     );
     const known = new Set(ofZones.map(({ finding }) => finding));
     return [
-      ...plan.findings
-        .filter((finding) => !known.has(finding) && (finding.severity === 'question' || finding.severity === 'stop'))
-        .map((finding) => ({ finding, zone: null, where: '' })),
+      ...plan.findings.filter((finding) => !known.has(finding) && finding.severity === 'stop').map((finding) => ({ finding, zone: null, where: '' })),
       ...ofZones,
     ];
   });

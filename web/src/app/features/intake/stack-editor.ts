@@ -9,6 +9,7 @@ import { TextField } from '../../ui/text-field';
 import { coatingColour } from '../../ui/section/film-colours';
 import { stackFilms } from '../../ui/section/stack-films';
 import { SectionPicture, type FilmDrag } from '../../ui/section/section-picture';
+import { Narrow } from '../../ui/narrow.service';
 import { Units } from '../../ui/units.service';
 import { LAYER_STATE_OPTIONS, ORIGINS } from '../../ui/words';
 
@@ -25,6 +26,7 @@ const COATING_OPTIONS: readonly ChoiceOption<CoatingId>[] = Object.values(CATALO
 export class StackEditor {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
+  protected readonly narrow = inject(Narrow).is;
   protected readonly micrometres = Micrometres;
   protected readonly coatings = COATING_OPTIONS;
   protected readonly states = LAYER_STATE_OPTIONS;
@@ -38,6 +40,12 @@ export class StackEditor {
     const part = this.context.part();
     return part ? `${CATALOGUE.substrates[part.substrate].name}, ${this.units.show(part.thickness, 'gauge')}` : '';
   });
+
+  /** a layer as it is told apart from others: what it is and where in the stack, counted from the substrate */
+  protected named(layer: Layer): string {
+    const at = this.topDown().length - this.topDown().indexOf(layer);
+    return `layer ${at}, ${this.units.inline(CATALOGUE.coatings[layer.coating].name)}`;
+  }
 
   protected set<K extends keyof Layer>(id: string, key: K, value: Layer[K]): void {
     this.context.editZone(`layer ${id} ${key}`, (zone) => updateLayer(zone, id, (layer) => ({ ...layer, [key]: value })));

@@ -4,6 +4,7 @@ import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/rou
 import { COMMAND_KEYS, stageForKey } from './keys';
 import { KeyHelp } from './key-help';
 import { ConflictNote } from './conflict-note';
+import { NextButton } from './next-button';
 import { PartList } from './part-list';
 import { SaveMark } from './save-mark';
 import { WindowNote } from './window-note';
@@ -14,6 +15,7 @@ import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { ThemeService } from '../../ui/theme.service';
+import { Narrow } from '../../ui/narrow.service';
 import { Units } from '../../ui/units.service';
 import { STAGES } from '../../ui/words';
 import { WhoField } from '../../ui/who-field';
@@ -21,7 +23,20 @@ import { WhoField } from '../../ui/who-field';
 /** The frame of an open job: order of work across the top, parts at the left, state and units at the foot. */
 @Component({
   selector: 'lb-job-frame',
-  imports: [WhoField, RouterLink, RouterLinkActive, RouterOutlet, PartList, IntoView, SaveMark, KeyHelp, ConflictNote, ToastBar, WindowNote],
+  imports: [
+    WhoField,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    PartList,
+    IntoView,
+    SaveMark,
+    KeyHelp,
+    ConflictNote,
+    ToastBar,
+    WindowNote,
+    NextButton,
+  ],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
   providers: [JobContext, OfferBook],
@@ -33,6 +48,7 @@ export class JobFrame {
   readonly zone = input<string>();
 
   protected readonly context = inject(JobContext);
+  protected readonly narrow = inject(Narrow).is;
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
   protected readonly offers = inject(OfferBook);

@@ -34,12 +34,14 @@ export class SectionPicture {
   readonly editable = input(false);
   readonly labelled = input(true);
   readonly height = input(270);
+  /** width of the films where nothing stands beside them */
+  readonly span = input(170);
   readonly dragged = output<FilmDrag>();
 
   protected readonly units = inject(Units);
   protected readonly relief = reliefPath;
-  protected readonly width = computed(() => (this.labelled() ? 150 : 170));
-  protected readonly viewWidth = computed(() => (this.labelled() ? 370 : 170));
+  protected readonly width = computed(() => (this.labelled() ? 150 : this.span()));
+  protected readonly viewWidth = computed(() => (this.labelled() ? 370 : this.span()));
   protected readonly head = computed(() => (this.stripper() === null ? 14 : 46));
   protected readonly drawing = computed(() => drawSection(this.films(), this.height(), this.head()));
   protected readonly heading = computed(
