@@ -126,7 +126,9 @@ test.describe('a server that is killed', () => {
     await expect(page.locator('lb-save-mark')).toContainText('kept in this browser');
     await page.goto(`${address}/`);
     await expect(page.getByRole('alert').first()).toContainText('not reached');
-    await page.getByRole('button', { name: 'New job' }).click();
+    await page.getByRole('link', { name: 'New job' }).click();
+    await page.getByRole('button', { name: 'Start with an empty job' }).click();
+    await page.waitForURL(/intake/);
     await field(page, 'Job').fill('Made offline');
     await expect(page.locator('lb-save-mark')).toContainText('kept in this browser');
     await page.reload();

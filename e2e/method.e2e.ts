@@ -18,7 +18,7 @@ test('a way is composed of pieces, and three ways stand side by side', async ({ 
   await page.getByRole('button', { name: 'Side by side' }).click();
   const table = page.locator('lb-compare-table');
   for (const row of ['Verdict', 'Hand time', 'Weighted cost', 'of it exposure', 'Waste', 'Dust or fume', 'Kit to buy', 'Leaves', 'Speaks against it'])
-    await expect(table.getByRole('rowheader', { name: row })).toBeVisible();
+    await expect(table.getByRole('rowheader', { name: row, exact: true })).toBeVisible();
   await expect(table).toContainText('ruled out');
   await stage(page, 'Run sheet');
   await expect(page.getByText('Edges, 25 mm band: small flexible disc')).toBeVisible();
@@ -67,10 +67,10 @@ test('tests are recorded, set what they decide and contradict what is wrong; the
   const tests = page.getByRole('group', { name: 'Identification tests' });
   await tests.getByRole('button', { name: 'Magnet' }).click();
   await page.getByRole('button', { name: 'It does not hold' }).click();
-  await expect(page.getByText('Magnet and material disagree')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Magnet and material disagree' })).toBeVisible();
   await tests.getByRole('button', { name: 'Magnet' }).click();
   await page.getByRole('button', { name: 'It holds', exact: true }).click();
-  await expect(page.getByText('Magnet and material disagree')).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Magnet and material disagree' })).toBeHidden();
 
   await tests.getByRole('button', { name: 'Crosscut' }).click();
   await page.getByRole('button', { name: '3: two-pack clear lets go' }).click();

@@ -15,7 +15,7 @@ test('a shop with a passphrase: in by the page, what was asked for opens, the sc
   await expect(page.getByText('That is not the passphrase.')).toBeVisible();
   await page.getByLabel('Passphrase of the workshop').fill('workshop twelve');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('button', { name: 'New job' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'New job' })).toBeVisible();
 
   await page.goto(`${server.address}/jobs/demo-1/intake`);
   await page.getByLabel('Who').fill('Pim');

@@ -37,7 +37,9 @@ export async function pickZone(page: Page, name: string): Promise<void> {
 
 export async function newJob(page: Page, name: string): Promise<void> {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('link', { name: 'New job' }).click();
+  await page.getByRole('button', { name: 'Start with an empty job' }).click();
+  await page.waitForURL(/intake/);
   await field(page, 'Job').fill(name);
   await saved(page);
 }

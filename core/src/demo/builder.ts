@@ -1,6 +1,7 @@
 import type { Part, Place, Zone } from '../model/job.ts';
 import { newJob, type NewId } from '../model/new-job.ts';
-import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { PART_TEMPLATES } from '../templates/part-templates.ts';
+import { partFromTemplate } from '../templates/part-template.ts';
 import { degC, m3, m3PerHour, percent } from '../units/quantities.ts';
 
 export type PartChange = (part: Part) => Part;

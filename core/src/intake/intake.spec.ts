@@ -2,7 +2,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEMO_JOBS, DEMO_SHOP } from '../demo/demo-jobs.ts';
 import { Job } from '../model/job.ts';
 import { newJob } from '../model/new-job.ts';
-import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { PART_TEMPLATES } from '../templates/part-templates.ts';
+import { partFromTemplate } from '../templates/part-template.ts';
 import { planJob } from '../plan-job.ts';
 import { ANSWERS } from './answers.ts';
 import { nextThing } from './next-thing.ts';
@@ -156,7 +157,7 @@ describe('what an answer would change', () => {
     expect(lead?.effects[labels.findIndex((label) => /was found/.test(label))]).toMatchObject({ cost: 0, hand: 0, methods: 0, stops: 0 });
   });
 
-  const effect = (more: Partial<Tried['effects'][number]>) => ({ hand: 0, cost: 0, stops: 0, methods: 0, ...more });
+  const effect = (more: Partial<Tried['effects'][number]>) => ({ hand: 0, wait: 0, cost: 0, stops: 0, methods: 0, ...more });
   test('stops weigh before methods, methods before money; answers on both sides of today add up', () => {
     const stop = spread({ code: 'a', effects: [effect({ stops: -1 })] });
     const method = spread({ code: 'b', effects: [effect({ methods: 2 })] });

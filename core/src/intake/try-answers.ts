@@ -10,6 +10,8 @@ import { answered } from './question.ts';
 export interface Effect {
   /** min of hands more, or less */
   readonly hand: number;
+  /** min of waiting more, or less, all steps one after the other */
+  readonly wait: number;
   /** money more, or less */
   readonly cost: number;
   /** stops more, or less */
@@ -58,6 +60,7 @@ function effectOf(before: Plan, after: Plan): Effect {
   const chosen = new Map(before.zones.map(({ zone, chosen: option }) => [zone, option?.key]));
   return {
     hand: after.totals.hand - before.totals.hand,
+    wait: after.totals.wait - before.totals.wait,
     cost: after.totals.cost - before.totals.cost,
     stops: stopsOf(after) - stopsOf(before),
     methods: after.zones.filter(({ zone, chosen: option }) => chosen.has(zone) && chosen.get(zone) !== option?.key).length,

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { MethodOption } from '../model/plan.ts';
-import { PART_TEMPLATES, partFromTemplate } from '../model/templates.ts';
+import { PART_TEMPLATES } from '../templates/part-templates.ts';
+import { partFromTemplate } from '../templates/part-template.ts';
 import { planJob } from '../plan-job.ts';
 
 const options = (sample: Sample = {}): MethodOption[] => planJob(sampleJob(sample), sampleShop(sample), CATALOGUE).zones[0]?.options ?? [];

@@ -6,7 +6,8 @@ import type { Job } from './job.ts';
 import { readJob, readWith } from './read-document.ts';
 import { Shop } from './shop.ts';
 import { newJob } from './new-job.ts';
-import { PART_TEMPLATES, partFromTemplate } from './templates.ts';
+import { PART_TEMPLATES } from '../templates/part-templates.ts';
+import { partFromTemplate } from '../templates/part-template.ts';
 
 /** A job as plain data, to be damaged. */
 const raw = () =>

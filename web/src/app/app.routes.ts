@@ -13,6 +13,7 @@ export const routes: Routes = [
     loadComponent: () => import('./features/practice/practice-run').then((m) => m.PracticeRunPage),
   },
   { path: 'practice/signs', title: 'Signs · Lift Bare', loadComponent: () => import('./features/practice/signs-page').then((m) => m.SignsPage) },
+  { path: 'new', title: 'New job · Lift Bare', loadComponent: () => import('./features/new-job/new-job-page').then((m) => m.NewJobPage) },
   { path: 'words', title: 'Words · Lift Bare', loadComponent: () => import('./features/stores/words-page').then((m) => m.WordsPage) },
   { path: 'bench', title: 'Bench · Lift Bare', loadComponent: () => import('./features/bench/bench-page').then((m) => m.BenchPage) },
   {

@@ -21,7 +21,7 @@ import { HoursField } from '../../ui/hours-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { ITEM_KIND_OPTIONS, PLACE_KIND_OPTIONS, SERVICE_OPTIONS } from '../../ui/words';
-import { YearField } from './year-field';
+import { YearField } from '../../ui/year-field';
 
 const FINISH_OPTIONS: readonly ChoiceOption<FinishId>[] = Object.values(CATALOGUE.finishes).map(({ id, name }) => ({ value: id, label: name }));
 

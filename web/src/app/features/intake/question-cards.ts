@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { answered, formatMinutes, openQuestions, spread, type Answer, type Question, type Tried } from '@lift-bare/core';
+import { answered, formatMinutes, openQuestions, spread, type Answer, type FinishId, type Question, type Tried } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { FinishFinder } from '../../ui/finish/finish-finder';
 import { moreOrLess } from '../../ui/more-or-less';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
@@ -10,7 +11,7 @@ import { PlannerClient } from '../../workers/planner-client';
 /** What the plan would like to know, what decides most first, with answers to touch; each answer says what it would change. */
 @Component({
   selector: 'lb-question-cards',
-  imports: [RouterLink],
+  imports: [FinishFinder, RouterLink],
   templateUrl: './question-cards.html',
   styleUrl: './question-cards.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -25,6 +26,8 @@ export class QuestionCards {
   /** of the last plan that was tried; the order stays while the next one is */
   private readonly tried = signal<ReadonlyMap<string, Tried>>(new Map());
   protected readonly trying = signal(false);
+  /** the help with the topcoat is open */
+  protected readonly helping = signal(false);
 
   private readonly all = computed((): readonly Question[] => {
     const [job, plan] = [this.context.job(), this.context.plan()];
@@ -74,21 +77,29 @@ export class QuestionCards {
   protected give(question: Question, answer: Answer): void {
     const places = question.places.map(({ id }) => id).filter((id) => !this.isLeft(question, id));
     if (question.places.length > 0 && places.length === 0) return;
+    // What was left out is asked afresh.
+    this.left.update((left) => new Set([...left].filter((key) => !key.startsWith(`${question.code} `))));
     this.context.edit(`answer ${question.code}`, (job) => answered(job, answer, places));
     this.toasts.say(`${question.asks} ${answer.label}.`, { label: 'Undo', run: this.context.undo });
+  }
+
+  protected finish(finish: FinishId): void {
+    this.helping.set(false);
+    this.context.edit('finish', (job) => ({ ...job, finish }));
   }
 
   /** What an answer would change in the plan; '' while it is not tried. */
   protected effect({ code }: Question, index: number): string {
     const effect = this.tried().get(code)?.effects[index];
     if (!effect) return '';
-    const { hand, cost, stops, methods } = effect;
+    const { hand, wait, cost, stops, methods } = effect;
     const said = [
       stops === 0 ? '' : `${Math.abs(stops)} ${Math.abs(stops) === 1 ? 'stop' : 'stops'} ${stops > 0 ? 'more' : 'less'}`,
       methods === 0 ? '' : `${methods} ${methods === 1 ? 'zone takes' : 'zones take'} another method`,
       moreOrLess(cost, this.units.money, ['dearer', 'cheaper']),
       moreOrLess(hand, formatMinutes, ['more by hand', 'less by hand']),
+      moreOrLess(wait, formatMinutes, ['more waiting', 'less waiting']),
     ].filter((text) => text !== '');
-    return said.length === 0 ? 'nothing else changes' : said.slice(0, 3).join(', ');
+    return said.length === 0 ? 'nothing else changes' : said.slice(0, 4).join(', ');
   }
 }

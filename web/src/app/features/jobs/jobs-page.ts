@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, v
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Job } from '@lift-bare/core';
-import { newJob, readJob } from '@lift-bare/core/before-planning';
+import { readJob } from '@lift-bare/core/before-planning';
 import { NzPaginationModule } from 'ng-zorro-antd/pagination';
 import { firstValueFrom, switchMap } from 'rxjs';
 import { Api, PAGE, type JobSummary, type Shelf } from '../../api/api';
@@ -102,7 +102,7 @@ export class JobsPage {
     this.toasts.say(`${job.name} is back among the jobs.`);
   }
 
-  protected create(document: Job = newJob(`Job ${this.counts().open + 1}`)): void {
+  private create(document: Job): void {
     const id = newId();
     this.store.dispatch(JobActions.created({ id, document }));
     void this.router.navigate(['/jobs', id, 'intake']);
@@ -154,7 +154,7 @@ export class JobsPage {
   protected pressed(event: KeyboardEvent): void {
     const inField = event.target instanceof HTMLElement && event.target.closest('input, textarea') !== null;
     if (inField || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'n') this.create();
+    if (event.key === 'n') void this.router.navigate(['/new']);
     if (event.key === '/') {
       event.preventDefault();
       this.find()?.nativeElement.focus();

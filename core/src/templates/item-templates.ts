@@ -1,0 +1,146 @@
+import type { Item, Part, Zone } from '../model/job.ts';
+import type { NewId } from '../model/new-job.ts';
+import { partArea, partFromTemplate, withArea } from './part-template.ts';
+import { PART_TEMPLATES } from './part-templates.ts';
+
+interface Piece {
+  /** part template */
+  readonly from: string;
+  readonly name: string;
+  readonly pieces: number;
+}
+
+/** Something that comes in by the door, with the parts it usually has. */
+export interface ItemTemplate {
+  readonly id: string;
+  readonly name: string;
+  /** what it is looked for by as well */
+  readonly words: string;
+  readonly kind: Item['kind'];
+  readonly service: Item['service'];
+  readonly parts: readonly Piece[];
+}
+
+const of = (from: string, name: string, pieces = 1): Piece => ({ from, name, pieces });
+
+/** Which parts, and how many, is common practice, no source: all of it is there to be corrected. */
+export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
+  {
+    id: 'panel',
+    name: 'Car panel',
+    words: 'door wing fender bonnet hood boot body van',
+    kind: 'vehicle',
+    service: 'outside',
+    parts: [of('factory-panel', 'Panel')],
+  },
+  { id: 'wheels', name: 'Set of wheels', words: 'rim alloy wheel', kind: 'vehicle', service: 'outside', parts: [of('alloy-wheel', 'Wheel', 4)] },
+  {
+    id: 'trailer',
+    name: 'Trailer or chassis',
+    words: 'frame drawbar mudguard steel truck',
+    kind: 'trailer',
+    service: 'outside',
+    parts: [of('chassis-rail', 'Rail', 2), of('abs-fairing', 'Mudguard', 2), of('steel-rim', 'Wheel', 2)],
+  },
+  {
+    id: 'scooter',
+    name: 'Scooter or motorcycle',
+    words: 'moped motorbike',
+    kind: 'cycle',
+    service: 'outside',
+    parts: [
+      of('steel-tube-frame', 'Frame'),
+      of('steel-tank', 'Tank'),
+      of('old-panel', 'Leg shield'),
+      of('abs-fairing', 'Fairing', 2),
+      of('steel-rim', 'Wheel', 2),
+    ],
+  },
+  {
+    id: 'frame',
+    name: 'Bicycle or chair frame',
+    words: 'bike cycle wheelchair tube',
+    kind: 'cycle',
+    service: 'outside',
+    parts: [of('alloy-frame', 'Frame')],
+  },
+  {
+    id: 'dinghy',
+    name: 'Dinghy',
+    words: 'boat tender sailing hull',
+    kind: 'boat',
+    service: 'immersed-salt',
+    parts: [of('dinghy-bottom', 'Bottom'), of('painted-topsides', 'Topsides')],
+  },
+  {
+    id: 'yacht',
+    name: 'Yacht bottom',
+    words: 'boat hull keel launch antifouling',
+    kind: 'boat',
+    service: 'immersed-salt',
+    parts: [of('yacht-bottom', 'Bottom')],
+  },
+  {
+    id: 'deck-gear',
+    name: 'Deck gear',
+    words: 'winch cleat bronze brass fitting boat',
+    kind: 'boat',
+    service: 'outside',
+    parts: [of('bronze-fitting', 'Fitting', 4)],
+  },
+  { id: 'tank', name: 'Tank', words: 'fuel motorcycle tractor', kind: 'vehicle', service: 'outside', parts: [of('steel-tank', 'Tank')] },
+  {
+    id: 'machine',
+    name: 'Machine',
+    words: 'lathe casting cover guard iron bench',
+    kind: 'machine',
+    service: 'inside',
+    parts: [of('leaded-casting', 'Casting'), of('powder-cover', 'Cover', 2)],
+  },
+  {
+    id: 'aircraft',
+    name: 'Aircraft skin',
+    words: 'aeroplane plane wing glider',
+    kind: 'aircraft',
+    service: 'outside',
+    parts: [of('aircraft-skin', 'Skin')],
+  },
+  {
+    id: 'trim',
+    name: 'Plastic trim',
+    words: 'bumper fairing abs moulding',
+    kind: 'trim',
+    service: 'outside',
+    parts: [of('olefin-bumper', 'Bumper')],
+  },
+  { id: 'carbon', name: 'Carbon part', words: 'mast boom tube drone fork', kind: 'other', service: 'outside', parts: [of('carbon-tube', 'Tube')] },
+  { id: 'other', name: 'Something else', words: '', kind: 'other', service: 'outside', parts: [of('blank', 'Part')] },
+];
+
+/** A row of what is proposed: so many pieces alike, each of this many m². */
+export interface Proposed extends Piece {
+  /** m² of one piece, as the template has it */
+  readonly area: number;
+}
+
+/** What some items usually have, one row for each kind of part. */
+export const proposeParts = (items: readonly ItemTemplate[]): Proposed[] =>
+  items.flatMap(({ parts }) =>
+    parts.map((piece) => ({ ...piece, area: partArea({ zones: templateOf(piece.from)?.zones.map(({ shape }) => ({ shape }) as Zone) ?? [] }) })),
+  );
+
+/** The parts of what was proposed, each piece a part of its own, told apart by number where there are several. */
+export function partsOf(rows: readonly Proposed[], newId: NewId): Part[] {
+  return rows.flatMap(({ from, name, pieces, area }) => {
+    const template = templateOf(from);
+    if (!template) return [];
+    return Array.from({ length: pieces }, (_, i) => {
+      const part = { ...partFromTemplate(template, newId), name: pieces === 1 ? name : `${name} ${i + 1}` };
+      return Math.abs(partArea(part) - area) < SAME_AREA ? part : withArea(part, area);
+    });
+  });
+}
+
+/** m² */
+const SAME_AREA = 1e-6;
+const templateOf = (id: string) => PART_TEMPLATES.find((template) => template.id === id);
