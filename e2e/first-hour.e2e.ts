@@ -35,6 +35,7 @@ for (const [device, width, height, most] of [
       await page.goto('/');
       const somebody = new Newcomer(page);
       await somebody.follow('New job');
+      await page.waitForURL('**/new');
       await somebody.touch(item);
       await somebody.fill('Painted or built in', year);
       await somebody.touch(/^Make the job/);
@@ -74,4 +75,34 @@ test('what was said of a new job is there after a reload; the help with the topc
   await page.getByRole('button', { name: 'Make the job, 1 part' }).click();
   await expect(page.getByLabel('Item', { exact: true })).toHaveValue('white, sail number 812');
   await expect(page.getByRole('region', { name: /Which topcoat/ })).toHaveCount(0);
+});
+
+test('by keyboard: Ctrl K finds a zone, a stage, a word and an action; / does in a job', async ({ page }) => {
+  await page.goto('/jobs/demo-1/intake');
+  await expect(page.locator('lb-save-mark')).toContainText('Saved');
+  const find = async (key: string, text: string): Promise<void> => {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('combobox', { name: 'Go to or do' })).toBeFocused();
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  };
+  await find('Control+k', 'lifting');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Counterweight: Lifting pockets');
+  await find('/', 'method');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Method: Counterweight, Lifting pockets');
+  await find('Control+k', 'night or');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await find('Control+k', 'hardener mixed');
+  await expect(page).toHaveURL(/words\?find=two-pack/);
+});
+
+test('many like this: twelve louvres from one, in one step of undo', async ({ page }) => {
+  await page.goto('/jobs/demo-1/intake?zone=tug-22');
+  await page.getByLabel('More like this part').fill('11');
+  await page.getByRole('button', { name: 'Add 11' }).click();
+  const parts = page.getByRole('navigation', { name: 'Parts and zones' });
+  await expect(parts).toContainText('Counterweight 12');
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(parts).not.toContainText('Counterweight 12');
 });

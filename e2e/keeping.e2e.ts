@@ -1,4 +1,4 @@
-import { field, newJob, pickZone, saved } from './pages.ts';
+import { field, newJob, pickZone, saved, topThickness } from './pages.ts';
 import { OwnServer } from './own-server.ts';
 import { expect, test } from './shop.ts';
 
@@ -18,7 +18,7 @@ test('undo and redo by key, through stages', async ({ page }) => {
 test('a layer grows by dragging its edge and by the arrow keys', async ({ page }) => {
   await page.goto('/jobs/demo-3/intake');
   await pickZone(page, 'Skins');
-  const thickness = field(page, 'Thickness').first();
+  const thickness = topThickness(page);
   const edge = page.getByRole('slider', { name: 'Two-pack clear thickness' });
   const box = await edge.boundingBox();
   if (!box) throw new Error('no edge to drag');

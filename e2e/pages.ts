@@ -1,11 +1,14 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Words for what a user does, so that the tests read as work. */
-export const field = (page: Page | Locator, label: string): Locator => page.getByLabel(label, { exact: true });
+export const field = (page: Page | Locator, label: string | RegExp): Locator => page.getByLabel(label, { exact: typeof label === 'string' });
+
+/** How thick the layer on top is. */
+export const topThickness = (page: Page): Locator => field(page, /^Thickness of layer/).first();
 
 /** Picks from a select; long lists are searched, as a user would. */
-export async function choose(page: Page, label: string, option: string, nth = 0): Promise<void> {
-  const input = page.getByLabel(label, { exact: true }).nth(nth);
+export async function choose(page: Page, label: string | RegExp, option: string, nth = 0): Promise<void> {
+  const input = field(page, label).nth(nth);
   const select = page.locator('nz-select', { has: input });
   const list = page.locator('.ant-select-dropdown').filter({ visible: true });
   await expect(list).toHaveCount(0);

@@ -1,4 +1,4 @@
-import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, stage } from './pages.ts';
+import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, stage, topThickness } from './pages.ts';
 import { expect, test } from './shop.ts';
 
 test('an item of one part goes from intake to a printed run sheet and stays saved', async ({ page, request }) => {
@@ -44,7 +44,7 @@ test('dwell follows thickness, temperature and coating on the screen at once', a
   await addPart(page, 'Empty part');
   await field(page, 'Area').fill('1 m2');
   await choose(page, 'Add a layer on top', 'One-pack clear');
-  await field(page, 'Thickness').first().fill('40');
+  await topThickness(page).fill('40');
   await stage(page, 'Method');
   await page.getByRole('button', { name: 'use Neutral benzyl-alcohol gel', exact: true }).click();
   await stage(page, 'Strip');
@@ -53,13 +53,13 @@ test('dwell follows thickness, temperature and coating on the screen at once', a
   expect(base).toBe(Math.round(15 * (0.7 * 0.8 + 0.3 * 0.64)));
 
   await stage(page, 'Intake');
-  await field(page, 'Thickness').first().fill('80');
+  await topThickness(page).fill('80');
   await stage(page, 'Strip');
   expect(await likely()).toBe(Math.round(15 * (0.7 * 1.6 + 0.3 * 2.56)));
 
   await stage(page, 'Intake');
-  await field(page, 'Thickness').first().fill('40');
-  await choose(page, 'Coating', 'Two-pack clear');
+  await topThickness(page).fill('40');
+  await choose(page, /^Coating of layer/, 'Two-pack clear');
   await stage(page, 'Strip');
   expect(Math.abs((await likely()) / base - 10)).toBeLessThan(0.5);
 
@@ -115,13 +115,13 @@ test('bad input is told at the field and nothing entered is lost', async ({ page
   await field(page, 'Air temperature').fill('21');
   await expect(page.getByRole('alert')).toHaveCount(0);
   await addPart(page, 'ABS fairing');
-  await field(page, 'Thickness').first().fill('-5');
+  await topThickness(page).fill('-5');
   await expect(page.getByRole('alert')).toBeVisible();
   await field(page, 'Area').fill('');
   await expect(page.getByText('needs a value; the last one is still used')).toBeVisible();
   await saved(page);
   await page.reload();
-  await expect(field(page, 'Thickness').first()).toHaveValue('40');
+  await expect(topThickness(page)).toHaveValue('40');
   await expect(field(page, 'Area')).toHaveValue('0.6');
 
   await page.goto('/');

@@ -56,7 +56,7 @@ const anyWishes = fc.record(Object.fromEntries(WISHES.map(({ id, answers }) => [
 test('one more answer never brings a system back, and each that is dropped says why', () => {
   fc.assert(
     fc.property(anyWishes, fc.constantFrom(...WISHES.map(({ id }) => id).filter((id) => id !== 'place')), (given, left) => {
-      const { [left]: _, ...fewer } = given as Record<string, string>;
+      const fewer = Object.fromEntries(Object.entries(given as Wishes).filter(([id]) => id !== left));
       const before = kept(fewer);
       expect(kept(given as Wishes).filter((id) => !before.includes(id))).toEqual([]);
       for (const { keeps, against } of findFinish(given as Wishes)) expect(keeps).toBe(against.length === 0);

@@ -6,21 +6,33 @@ import { BenchActions } from './state/bench.actions';
 import { benchFeature } from './state/bench.reducer';
 import { ShopActions } from './state/shop.actions';
 import { ClockWatch } from './ui/clock-watch';
+import { Palette } from './ui/palette/palette';
+import { PaletteState } from './ui/palette/palette-state';
 import { ThemeService } from './ui/theme.service';
 
 @Component({
   selector: 'lb-root',
-  imports: [RouterOutlet, ClockWatch],
+  imports: [RouterOutlet, ClockWatch, Palette],
   template: `
     <router-outlet />
     @defer (when running()) { <lb-clock-watch /> }
+    @defer (when palette.asked()) { <lb-palette [(open)]="palette.open" /> }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'pressed($event)' },
 })
 export class Root {
   private readonly runs = inject(Store).selectSignal(benchFeature.selectRuns);
   /** a job is under way */
   protected readonly running = computed(() => Object.values(this.runs()).some(({ handedOver }) => handedOver === null));
+
+  protected readonly palette = inject(PaletteState);
+
+  protected pressed(event: KeyboardEvent): void {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+    event.preventDefault();
+    this.palette.show();
+  }
 
   constructor() {
     const store = inject(Store);

@@ -1,5 +1,5 @@
-import { DEMO_JOBS, Job, readWith, type Zone } from '@lift-bare/core';
-import { addPart, copyPart, moveLayer, removeLayer, removePart, removeZone, updateZone } from './document-edits';
+import { DEMO_JOBS, Job, readWith, type Part, type Zone } from '@lift-bare/core';
+import { addPart, copyPart, copyZone, manyLike, moveLayer, removeLayer, removePart, removeZone, updateZone } from './document-edits';
 
 const job = DEMO_JOBS[0] as Job;
 const part = job.parts[1] as Job['parts'][number];
@@ -38,4 +38,30 @@ test('layers move within the stack and not beyond it', () => {
 test('parts and zones go away alone', () => {
   expect(removePart(job, part.id).parts).toHaveLength(job.parts.length - 1);
   expect(removeZone(job, zone.id).parts[1]?.zones.map(({ id }) => id)).toEqual([part.zones[1]?.id]);
+});
+
+test('many like a part stand beside it, numbered on, each with ids of its own; a zone is copied like that', () => {
+  let count = 0;
+  const fresh = () => `many${(count += 1)}`;
+  const named = (from: string, more: number) => {
+    const own = { ...job, parts: [{ ...(job.parts[0] as Part), name: from }, ...job.parts.slice(1)] };
+    return manyLike(own, own.parts[0] as Part, more, fresh);
+  };
+  expect(
+    named('Wheel', 3)
+      .parts.slice(0, 4)
+      .map(({ name }) => name),
+  ).toEqual(['Wheel', 'Wheel 2', 'Wheel 3', 'Wheel 4']);
+  expect(
+    named('Louvre 7', 2)
+      .parts.slice(0, 3)
+      .map(({ name }) => name),
+  ).toEqual(['Louvre 7', 'Louvre 8', 'Louvre 9']);
+  const many = named('Rail', 11);
+  expect(many.parts).toHaveLength(job.parts.length + 11);
+  expect(readWith(Job, many)).toMatchObject({ ok: true });
+  const copy = copyZone(zone, fresh);
+  expect(copy.id).not.toBe(zone.id);
+  expect(copy.stack.map(({ coating, thickness }) => [coating, thickness])).toEqual(zone.stack.map(({ coating, thickness }) => [coating, thickness]));
+  expect(copy.stack.map(({ id }) => id)).not.toEqual(zone.stack.map(({ id }) => id));
 });

@@ -20,7 +20,7 @@ const GOVERNS = { label: 'label governs', shop: 'shop governs', model: 'model go
         } @empty { <tr><td colspan="7" class="soft">No clock runs on this zone.</td></tr> }
       </tbody>
     </table>
-    <p class="basis">Scaled from 20 °C to {{ units.show(celsius(), 'temperature') }} by doubling for every 10 °C colder, model assumption, or as the two points of a data sheet say. Habits of the shop: <lb-school id="W1" /> and its own waits. What to do when missed: common practice, no source.</p>
+    <p class="basis">{{ units.text('Scaled from 20 °C') }} to {{ units.show(celsius(), 'temperature') }} by doubling for every {{ units.text('10 K') }} colder, model assumption, or as the two points of a data sheet say. Habits of the shop: <lb-school id="W1" /> and its own waits. What to do when missed: common practice, no source.</p>
   `,
   styles: 'td .small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { CATALOGUE, newZone, openQuestions, partFromTemplate, type PartTemplate } from '@lift-bare/core';
-import { addPart, addZone, copyPart, removePart, removeZone } from '../../state/document-edits';
+import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
+import { addPart, addZone, copyPart, copyZone, manyLike, removePart, removeZone } from '../../state/document-edits';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { Narrow } from '../../ui/narrow.service';
@@ -18,6 +20,9 @@ import { QuestionCards } from './question-cards';
 import { StackEditor } from './stack-editor';
 import { TemplatePicker } from './template-picker';
 import { ZoneForm } from './zone-form';
+
+/** Parts of one job, as its schema has it. */
+const MOST_PARTS = 100;
 
 /** What is it, what is on it, in what state, where is it worked. */
 @Component({
@@ -36,9 +41,11 @@ import { ZoneForm } from './zone-form';
     FindingNote,
     QuestionCards,
     RouterLink,
+    NzInputNumberModule,
+    FormsModule,
   ],
   templateUrl: './intake-page.html',
-  styleUrls: ['../../ui/page.css'],
+  styleUrls: ['../../ui/page.css', './intake-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class IntakePage {
@@ -98,6 +105,27 @@ export class IntakePage {
       }),
     );
     this.show(zone.id);
+  }
+
+  /** parts that a job still has room for */
+  protected readonly roomFor = computed(() => Math.max(1, MOST_PARTS - (this.context.job()?.parts.length ?? 0)));
+  protected readonly more = signal(1);
+
+  protected copyZone(): void {
+    const [part, zone] = [this.context.part(), this.context.zone()];
+    if (!part || !zone) return;
+    const copy = { ...copyZone(zone, newId), name: `${zone.name} copy`.slice(0, 80) };
+    this.context.edit(`copy ${copy.id}`, (job) => addZone(job, part.id, copy));
+    this.show(copy.id);
+  }
+
+  /** "12 like this" */
+  protected addMany(): void {
+    const part = this.context.part();
+    if (!part) return;
+    const more = Math.min(this.more(), this.roomFor());
+    this.context.edit(`many ${part.id}`, (job) => manyLike(job, part, more, newId));
+    this.toasts.say(`${more} more like ${part.name}.`, { label: 'Undo', run: this.context.undo });
   }
 
   protected copyPart(): void {

@@ -15,6 +15,7 @@ import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { ThemeService } from '../../ui/theme.service';
+import { PaletteState } from '../../ui/palette/palette-state';
 import { Narrow } from '../../ui/narrow.service';
 import { Units } from '../../ui/units.service';
 import { STAGES } from '../../ui/words';
@@ -49,6 +50,7 @@ export class JobFrame {
 
   protected readonly context = inject(JobContext);
   protected readonly narrow = inject(Narrow).is;
+  private readonly palette = inject(PaletteState);
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
   protected readonly offers = inject(OfferBook);
@@ -91,6 +93,7 @@ export class JobFrame {
     if (name === 'undo') this.undo();
     if (name === 'redo') this.redo();
     if (name === 'bench') void this.router.navigate(['/bench'], { queryParams: { job: this.jobId() } });
+    if (name === 'find') this.palette.show();
     if (name === 'help') this.helpOpen.update((open) => !open);
     if (name === 'next' || name === 'previous') this.step(name === 'next' ? 1 : -1);
   }

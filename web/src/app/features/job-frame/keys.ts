@@ -1,6 +1,6 @@
 import type { StageName } from '@lift-bare/core';
 
-type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous' | 'bench';
+type Command = 'undo' | 'redo' | 'help' | 'next' | 'previous' | 'bench' | 'find';
 
 const STAGE_KEYS: Readonly<Record<string, StageName>> = {
   '1': 'intake',
@@ -40,6 +40,7 @@ export const COMMAND_KEYS: readonly {
   { name: 'next', keys: 'J', says: 'Next zone', matches: single('j') },
   { name: 'previous', keys: 'K', says: 'Previous zone', matches: single('k') },
   { name: 'bench', keys: 'B', says: 'To the bench', matches: single('b') },
+  { name: 'find', keys: '/', says: 'Find a zone, page, action or word', matches: single('/') },
   { name: 'help', keys: '?', says: 'This list', matches: single('?') },
 ];
 

@@ -88,7 +88,7 @@ export function catalogueTables(system: UnitSystem, catalogue: Catalogue): Catal
     {
       id: 'strippers',
       title: 'Strippers',
-      head: ['Name', 'Form', 'Film', 'Dries at 20 °C', 'Under film', 'Between rounds', 'Price a litre', 'Packs, L'],
+      head: ['Name', 'Form', 'Film', localise('Dries at 20 °C', system), 'Under film', 'Between rounds', 'Price a litre', 'Packs, L'],
       rows: Object.values(catalogue.methods)
         .flatMap((method) => (method.family === 'chem' ? [method.stripper] : []))
         .map((s) => [

@@ -22,9 +22,9 @@ const LONGEST = 68;
           <fieldset [id]="school.id">
             <legend>{{ school.question }}</legend>
             @for (side of school.sides; track side.value) {
-              <label class="side" [class.on]="editor.shop().schools[school.id] === side.value"><input type="radio" [name]="school.id" [value]="side.value" [checked]="editor.shop().schools[school.id] === side.value" (change)="choose(school.id, side)" /><span><b>{{ side.label }}</b> {{ side.says }}</span></label>
+              <label class="side" [class.on]="editor.shop().schools[school.id] === side.value"><input type="radio" [name]="school.id" [value]="side.value" [checked]="editor.shop().schools[school.id] === side.value" (change)="choose(school.id, side)" /><span><b>{{ units.text(side.label) }}</b> {{ units.text(side.says) }}</span></label>
             }
-            <p class="basis">Default: {{ school.usual }}</p>
+            <p class="basis">Default: {{ units.text(school.usual) }}</p>
           </fieldset>
         }
       </div>

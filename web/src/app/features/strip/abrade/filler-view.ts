@@ -38,7 +38,7 @@ const START = Filling.parse({ area: 0.03, depth: 2, hardener: 2 });
           <thead><tr><th>Paper</th><th>With</th><th class="num">Hand time</th><th class="num">Sheets</th><th>Why</th></tr></thead>
           <tbody>@for (step of made.ladder; track $index) { <tr><td><b>{{ step.grit }}</b></td><td>{{ step.tool }}</td><td class="num">{{ units.hands(step.hand) }}</td><td class="num">{{ step.sheets }}</td><td>{{ step.why }}</td></tr> }</tbody>
         </table>
-        <p class="basis">Ratio 1 to 3 % and the order of work: common practice, no source. Density, pot life at 20 °C (halved for every 10 °C more, and the more hardener the shorter) and times: model assumptions; the tin decides.</p>
+        <p class="basis">Ratio 1 to 3 % and the order of work: common practice, no source. Density, pot life at {{ units.show(20, 'temperature') }} (halved for every {{ units.text('10 K') }} more, and the more hardener the shorter) and times: model assumptions; the tin decides.</p>
       }
     } @else {
       <p class="lead">No dents to fill here. Area and depth give filler, hardener and batches for today's temperature, and how it is blocked.</p>
