@@ -108,9 +108,11 @@ test('an order sheet carries photo, hour of the primer and what must not be hit,
   await expect(order).toContainText('left rail');
   await expect(order).toContainText('threads: bolts or plugs in');
   await expect(order).toContainText('identification plate: covered');
-  await order.getByLabel('Picked up on').fill('2026-12-10T08:00');
+  await order.getByLabel('Picked up on').fill('2026-12-10 08:00');
+  await order.getByLabel('Picked up on').press('Enter');
   await expect(order).toContainText('Primer within 4 h, by Thu 10 Dec, 12:00');
-  await order.getByLabel('Picked up on').fill('');
+  await order.locator('nz-date-picker').hover();
+  await order.locator('.ant-picker-clear').click();
   await expect(order).toContainText('needs the pick-up time');
   const download = page.waitForEvent('download');
   await order.getByRole('button', { name: 'Order sheet as PDF' }).click();

@@ -89,11 +89,12 @@ test('a laminate is read until it is dry, and the primer says so meanwhile', asy
   const panel = page.locator('lb-moisture-panel');
   await field(panel, 'Dry reference').fill('4');
   for (const [value, at] of [
-    ['20', '2026-03-02T09:00'],
-    ['12', '2026-03-22T09:00'],
+    ['20', '2026-03-02 09:00'],
+    ['12', '2026-03-22 09:00'],
   ] as const) {
     await field(panel, 'Reads now').fill(value);
     await panel.getByLabel('Read at').fill(at);
+    await panel.getByLabel('Read at').press('Enter');
     await panel.getByRole('button', { name: 'Write it down' }).click();
   }
   await expect(panel).toContainText('Half of the rest leaves in 20 days');

@@ -99,9 +99,9 @@ test('an unmarked plastic that floats is treated as an olefin', async ({ page })
   await choose(page, 'Topcoat wanted', 'Basecoat');
   await addPart(page, 'ABS fairing');
   await choose(page, 'Material', 'Plastic without a mark');
-  await expect(page.getByText('Plastic not identified')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Does a scrap of it float?' })).toBeVisible();
   await choose(page, 'Float test in water', 'Floats');
-  await expect(page.getByText('Plastic not identified')).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Does a scrap of it float?' })).toBeHidden();
   await stage(page, 'Build');
   await expect(page.locator('tr.pick')).toContainText('Adhesion promoter');
 });

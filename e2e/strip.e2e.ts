@@ -13,7 +13,8 @@ test('a test patch is refused at its field, then narrows the plan; set aside wit
   await page.getByRole('button', { name: 'Add the patch' }).click();
   await expect(page.getByRole('alert')).toContainText('needs a number');
   await expect(field(page, 'Where on the part')).toHaveValue('left bracket');
-  await field(page, 'Laid on at').fill('2026-01-05T09:00');
+  await field(page, 'Laid on at').fill('2026-01-05 09:00');
+  await field(page, 'Laid on at').press('Enter');
   await field(page, 'Minutes until seen').fill('11');
   await page.getByRole('button', { name: 'Add the patch' }).click();
   await expect(page.getByText('1 dwell watched on this job')).toBeVisible();

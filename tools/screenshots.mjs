@@ -102,6 +102,13 @@ async function practise(page) {
 async function toPeople(page) {
   await page.getByRole('heading', { name: 'Air', exact: true }).scrollIntoViewIfNeeded();
 }
+async function describeTrailer(page) {
+  await page.getByRole('button', { name: 'Trailer or chassis' }).click();
+  await page.getByLabel('Painted or built in').fill('1985');
+  await page.getByRole('button', { name: 'Help me choose' }).click();
+  await page.getByRole('button', { name: 'Out in the weather' }).click();
+  await page.getByRole('button', { name: 'Many', exact: true }).click();
+}
 async function oneDay(page) {
   // Bars of a few minutes lie over one another.
   await page.locator('.bar.coat').nth(2).dispatchEvent('click');
@@ -112,7 +119,8 @@ async function oneDay(page) {
 /** Views of the demo data, 1280 x 800: file name, address, theme and what is done first. */
 const VIEWS = [
   ['jobs', '/', { wait: 9000 }],
-  ['intake', '/jobs/demo-1/intake?zone=tug-6'],
+  ['new-job', '/new', { steps: describeTrailer }],
+  ['intake', '/jobs/demo-1/intake?zone=tug-22', { wait: 2500 }],
   ['method', '/jobs/demo-1/method?zone=tug-22'],
   ['whole-job', '/jobs/demo-1/method', { wait: 2500 }],
   ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
@@ -123,7 +131,6 @@ const VIEWS = [
   ['time', '/jobs/demo-1/time', { steps: oneDay, wait: 1500 }],
   ['week', '/week', { wait: 9000 }],
   ['run-sheet', '/jobs/demo-1/run-sheet'],
-  ['shop', '/shop/figures'],
   ['safety', '/jobs/demo-1/safety', { steps: toPeople }],
   ['bench', '/bench', { steps: workBench, colorScheme: 'dark' }],
   ['run', '/bench', { steps: runTrailer, colorScheme: 'dark' }],

@@ -4,6 +4,7 @@ import { JobContext } from '../../state/job-context';
 import { zoneContext } from '../../testing/zone-context';
 import { Units } from '../../ui/units.service';
 import { FindsPanel } from '../../ui/finds/finds-panel';
+import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { MoisturePanel } from './moisture-panel';
 
 const units = {
@@ -19,7 +20,12 @@ async function panel(view: Type<unknown>, jobName: RegExp, partName: RegExp) {
   const context = zoneContext(jobName, partName);
   const { zone } = context;
   TestBed.resetTestingModule().configureTestingModule({
-    providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+    providers: [
+      provideZonelessChangeDetection(),
+      provideNzI18n(en_US),
+      { provide: JobContext, useValue: context },
+      { provide: Units, useValue: units },
+    ],
   });
   const fixture = TestBed.createComponent(view);
   const settle = () => fixture.whenStable();
@@ -31,7 +37,7 @@ async function panel(view: Type<unknown>, jobName: RegExp, partName: RegExp) {
   };
   const type = async (label: string, text: string, event = 'input') => {
     input(label).value = text;
-    input(label).dispatchEvent(new Event(event));
+    input(label).dispatchEvent(new Event(event, { bubbles: true }));
     await settle();
   };
   const press = async (text: RegExp) => {
@@ -53,7 +59,7 @@ describe('moisture of a laminate', () => {
       ['20', '2026-10-01T08:00'],
     ] as const) {
       await type('Reads now', value);
-      await type('Read at', at, 'change');
+      await type('Read at', at, 'focusout');
       await press(/^Write it down/);
     }
     expect(zone()?.moisture?.readings.map(({ value }) => value)).toEqual([20, 12]);

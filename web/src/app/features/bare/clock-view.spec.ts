@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Part } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
+import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { ClockView } from './clock-view';
 
 const HOUR = 3_600_000;
@@ -20,7 +21,12 @@ async function clocks(bareHoursAgo: number | null = null) {
     edit: (_: string, change: (before: Job) => Job) => job.update(change),
   };
   TestBed.configureTestingModule({
-    providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+    providers: [
+      provideZonelessChangeDetection(),
+      provideNzI18n(en_US),
+      { provide: JobContext, useValue: context },
+      { provide: Units, useValue: units },
+    ],
   });
   const fixture = TestBed.createComponent(ClockView);
   await fixture.whenStable();
@@ -70,11 +76,11 @@ test('the time can be set right; a field that names no time changes nothing', as
   const at = () => job().parts.find((part) => part.name === name)?.bareAt;
   const before = at();
   input.value = '';
-  input.dispatchEvent(new Event('change'));
+  input.dispatchEvent(new Event('focusout', { bubbles: true }));
   await settle();
   expect(at()).toBe(before);
   input.value = '2026-11-20T08:30';
-  input.dispatchEvent(new Event('change'));
+  input.dispatchEvent(new Event('focusout', { bubbles: true }));
   await settle();
   expect(at()).toBe(new Date('2026-11-20T08:30').toISOString());
 });

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import { bareClock, HOLDING } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
-import { fromLocalField, sayTime, toLocalField } from '../../ui/local-time';
+import { sayTime } from '../../ui/local-time';
+import { MomentField } from '../../ui/moment-field';
 import { Units } from '../../ui/units.service';
 
 /** ms between two looks at the time. */
@@ -13,6 +14,7 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
 /** The clock of each part from "bare and dry" to the primer, and ways to hold a part that must wait. */
 @Component({
   selector: 'lb-clock-view',
+  imports: [MomentField],
   template: `
     @for (row of rows(); track row.part.id) {
       <section [class]="row.clock?.state ?? 'still'">
@@ -24,7 +26,7 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
           <p class="left"><b>{{ clock.left >= 0 ? units.minutes(clock.left) : units.minutes(-clock.left) + ' over' }}</b> <span class="flag" [class]="clock.state === 'running' ? 'ok' : clock.state === 'near' ? 'care' : 'stop'">{{ words[clock.state] }}</span> Primer on by <b>{{ time(clock.due) }}</b>.</p>
           <p>{{ clock.todo }}</p>
           <p class="small soft"><span class="bar" aria-hidden="true"><i [style.width.%]="clock.used > 1 ? 100 : clock.used * 100"></i></span> {{ percent(clock.used) }} of its time has gone{{ clock.seen >= 0.01 ? ', ' + percent(clock.seen) + ' of that by the probe' : '' }}.</p>
-          <label class="since small soft">bare and dry since <input type="datetime-local" [value]="field(row.part.bareAt)" (change)="retime(row.part.id, $any($event.target).value)" /></label>
+          <lb-moment class="since" label="bare and dry since" [value]="row.part.bareAt" (changed)="retime(row.part.id, $event)" />
         } @else { <p class="soft">Keeps {{ units.minutes(row.within) }} from then: {{ units.text(row.why) }}</p> }
       </section>
     } @empty { <p class="lead">Nothing of this job rusts: no clock.</p> }
@@ -101,13 +103,11 @@ export class ClockView {
   });
   protected percent = (share: number): string => `${Math.round(100 * share)} %`;
   protected time = (due: number): string => sayTime(new Date(due).toISOString());
-  protected field = (iso: string | null): string => (iso === null ? '' : toLocalField(iso));
   protected start(partId: string): void {
     this.now.set(this.context.now());
     this.set(partId, new Date(this.now()).toISOString());
   }
-  protected retime(partId: string, text: string): void {
-    const moment = fromLocalField(text);
+  protected retime(partId: string, moment: string | null): void {
     if (moment !== null) this.set(partId, moment);
   }
   protected set = (partId: string, bareAt: string | null): void =>

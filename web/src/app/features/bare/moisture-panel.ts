@@ -2,15 +2,16 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { dryOut, type Moisture } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { FigureField } from '../../ui/figure-field';
-import { fromLocalField, sayTime, toLocalField } from '../../ui/local-time';
+import { sayTime } from '../../ui/local-time';
 
 const MOST = 100;
 const DAY = 86_400_000;
 
+import { MomentField } from '../../ui/moment-field';
 /** Readings of the moisture meter on a laminate, and when it will be dry enough to be sealed. */
 @Component({
   selector: 'lb-moisture-panel',
-  imports: [FigureField],
+  imports: [FigureField, MomentField],
   template: `
     <h2>Moisture of the laminate</h2>
     <p class="soft">Same meter, same place, antifouling and wet paint off. The dry reference is read above the waterline.</p>
@@ -18,7 +19,7 @@ const DAY = 86_400_000;
       <lb-figure label="Dry reference" [value]="moisture()?.reference" [most]="100" (changed)="setReference($event)" />
       @if (moisture()) {
         <lb-figure label="Reads now" [value]="reading()" [most]="100" (changed)="reading.set($event)" />
-        <div class="field wide"><label for="moist-at">Read at</label><input id="moist-at" type="datetime-local" [value]="at()" (change)="at.set($any($event.target).value)" /></div>
+        <lb-moment class="wide" label="Read at" [value]="at()" (changed)="at.set($event ?? at())" />
         <button type="button" class="btn" [disabled]="!ready()" (click)="add()">Write it down</button>
       }
     </div>
@@ -70,10 +71,8 @@ export class MoisturePanel {
     }
   });
   protected readonly reading = signal<number | null | undefined>(undefined);
-  protected readonly at = signal(toLocalField(new Date(this.context.now()).toISOString()));
-  protected readonly ready = computed(
-    () => typeof this.reading() === 'number' && fromLocalField(this.at()) !== null && (this.moisture()?.readings.length ?? 0) < MOST,
-  );
+  protected readonly at = signal(new Date(this.context.now()).toISOString());
+  protected readonly ready = computed(() => typeof this.reading() === 'number' && (this.moisture()?.readings.length ?? 0) < MOST);
 
   protected time = sayTime;
   protected setReference(value: number | null | undefined): void {
@@ -82,8 +81,8 @@ export class MoisturePanel {
     else if (known?.readings.length === 0) this.put(null);
   }
   protected add(): void {
-    const [known, value, at] = [this.moisture(), this.reading(), fromLocalField(this.at())];
-    if (!known || typeof value !== 'number' || at === null) return;
+    const [known, value, at] = [this.moisture(), this.reading(), this.at()];
+    if (!known || typeof value !== 'number') return;
     this.put({ ...known, readings: [...known.readings, { at, value }].sort((a, b) => a.at.localeCompare(b.at)) });
     this.reading.set(undefined);
   }

@@ -8,6 +8,7 @@ import { MoneyField } from '../../ui/money-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
+import { Units } from '../../ui/units.service';
 import { ShopEditor } from './shop-editor';
 
 /** min. */
@@ -23,6 +24,7 @@ const HOUR = 60;
 })
 export class ShopFigures {
   protected readonly editor = inject(ShopEditor);
+  protected readonly units = inject(Units);
   protected readonly shop = this.editor.shop;
   protected readonly metres = Metres;
   protected readonly squareMetres = SquareMetres;

@@ -20,7 +20,7 @@ export interface PatchDraft {
 /** A draft as the zone is planned. */
 export const draftFrom = (setting: DwellSetting, now: Date): PatchDraft => ({
   where: '',
-  at: localMinute(now),
+  at: now.toISOString(),
   stripper: setting.stripper.ref,
   temperature: setting.temperature,
   laid: setting.laid,
@@ -40,8 +40,7 @@ export function readDraft({ minutes, at, ...draft }: PatchDraft, now: Date): { r
   const typed = plainNumber(minutes);
   const span = typed.ok ? (typed.value ?? Number.NaN) : Number.NaN;
   const trouble: Record<string, string> = {};
-  if (Number.isNaN(laidOn.getTime())) trouble['at'] = 'needs a date and time';
-  else if (laidOn > now) trouble['at'] = 'lies in the future';
+  if (laidOn > now) trouble['at'] = 'lies in the future';
   else if (laidOn.getTime() + span * 60_000 > now.getTime() + 60_000) trouble['minutes'] = 'is more than has passed since it was laid on';
   const read = readWith(TestPatch, {
     ...draft,
@@ -53,8 +52,6 @@ export function readDraft({ minutes, at, ...draft }: PatchDraft, now: Date): { r
   if (!read.ok) for (const { path, reason } of read.issues) trouble[String(path[0])] ??= reason;
   return read.ok && Object.keys(trouble).length === 0 ? { patch: read.value } : { trouble };
 }
-
-const localMinute = (date: Date): string => new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 
 /** "nothing by then", "clear", "clear to colour": what may have come off, from the face down. */
 export const layerOptions = (

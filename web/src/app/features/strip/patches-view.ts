@@ -4,6 +4,7 @@ import { CATALOGUE, Celsius, dwellSetting, hearEach, LayChoice, narrowing, patch
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
+import { MomentField } from '../../ui/moment-field';
 import { Units } from '../../ui/units.service';
 import { draftFrom, layerOptions, readDraft, type PatchDraft, type PatchTrouble } from './patch-draft';
 import { StripSubject } from './strip-subject';
@@ -25,7 +26,7 @@ const UNDERS: readonly ChoiceOption<TestPatch['under']>[] = [
 /** Test patches of the job: what they saw, whether they agree, and how they narrow the plan. */
 @Component({
   selector: 'lb-patches-view',
-  imports: [QuantityField, ChoiceField, TextField, DatePipe],
+  imports: [QuantityField, ChoiceField, TextField, DatePipe, MomentField],
   templateUrl: './patches-view.html',
   styleUrl: './patches-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -4,16 +4,17 @@ import { CATALOGUE, orderSheets, type Order, type OrderSheet } from '@lift-bare/
 import { OrderApi } from '../../../api/order-api';
 import { failureOf } from '../../../api/problem';
 import { JobContext } from '../../../state/job-context';
-import { fromLocalField, sayTime, toLocalField } from '../../../ui/local-time';
+import { sayTime } from '../../../ui/local-time';
 import { saveBlob } from '../../../ui/save-file';
 import { TextField } from '../../../ui/text-field';
+import { MomentField } from '../../../ui/moment-field';
 import { Units } from '../../../ui/units.service';
 import { OrderPartView } from './order-part-view';
 
 /** What goes to each contractor, as it will be read there: parts, medium, pressure, what must not be hit, and the hour of the primer. */
 @Component({
   selector: 'lb-send-out-view',
-  imports: [TextField, OrderPartView, RouterLink],
+  imports: [TextField, OrderPartView, RouterLink, MomentField],
   templateUrl: './send-out-view.html',
   styleUrl: './send-out-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,11 +32,6 @@ export class SendOutView {
   });
 
   protected time = sayTime;
-  protected field = (iso: string | null): string => (iso === null ? '' : toLocalField(iso));
-
-  protected setTime(contractor: string, text: string): void {
-    this.setOrder(contractor, { readyAt: fromLocalField(text) });
-  }
   protected setOrder(contractor: string, change: Partial<Order>): void {
     this.context.edit(`order ${contractor} ${Object.keys(change).join()}`, (job) => {
       const known = job.orders.find((order) => order.contractor === contractor) ?? { contractor, readyAt: null, note: '' };
