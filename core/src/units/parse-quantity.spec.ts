@@ -128,8 +128,12 @@ describe('what is shown', () => {
     );
     expect(localise('3 K above 10 °C, 45 to 85 µm', 'metric')).toBe('3 °C above 10 °C, 45 to 85 µm');
     // NIST SP 811 (2008), appendix B.8: 6.4516 cm² an in², 0.3048 m a ft, 29.57 ml a fl oz, 0.02832 m³ a ft³, 0.44704 m/s a mph.
-    expect(localise('1000 cm² in a hidden place, nothing flammable within 10 m', 'us')).toBe('155 in² in a hidden place, nothing flammable within 32.8 ft');
-    expect(localise('a fan of 1500 m³/h in 45 m³, wind 5 m/s, 30 ml, 2 to 3 m off', 'us')).toBe('a fan of 883 cfm in 1589 ft³, wind 11 mph, 1 fl oz, 6.6 to 9.8 ft off');
+    expect(localise('1000 cm² in a hidden place, nothing flammable within 10 m', 'us')).toBe(
+      '155 in² in a hidden place, nothing flammable within 32.8 ft',
+    );
+    expect(localise('a fan of 1500 m³/h in 45 m³, wind 5 m/s, 30 ml, 2 to 3 m off', 'us')).toBe(
+      'a fan of 883 cfm in 1589 ft³, wind 11 mph, 1 fl oz, 6.6 to 9.8 ft off',
+    );
     expect(localise('0.25 L/m² at 10 m²/h, 1.2 kg/L, 5 m from 25 kg', 'us')).toBe('0.025 qt/ft² at 107.6 ft²/h, 1.2 kg/L, 16.4 ft from 55.1 lb');
     expect(localise('no. 6 nozzle, 12 min, P80', 'us')).toBe('no. 6 nozzle, 12 min, P80');
   });

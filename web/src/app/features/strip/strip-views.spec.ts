@@ -5,7 +5,6 @@ import { liftRows } from './lift-rows';
 import { layerOptions, readDraft, type PatchDraft } from './patch-draft';
 import { drawRhythm } from './rhythm-geometry';
 import { stripperOf } from './strip-subject';
-import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { adoptTrial, planned, sayCase, withLay } from './trial';
 
 const facts = gatherFacts(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE).find(({ part }) => part.name === 'Counterweight') as ZoneFacts;
