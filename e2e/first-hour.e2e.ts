@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './shop';
+import { expect, test } from './shop.ts';
 
 /** A newcomer at work: every touch and every field that is filled counts as one decision. */
 class Newcomer {

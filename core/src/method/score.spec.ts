@@ -4,7 +4,7 @@ import type { Shop } from '../model/shop.ts';
 import { countsMoney, ruleFactor, scoreParts, type ScoreParts } from './score.ts';
 import { weighMethods } from './weigh-methods.ts';
 
-const RUSTY: Sample = { substrate: 'mild-steel-section', rust: 'C', area: 2 };
+const RUSTY: Sample = { substrate: 'mild-steel-section', condition: { rustGrade: 'C' }, area: 2 };
 
 /** Each open method of a rusty chassis with its parts, under changed weights or wages. */
 function weighed(change: (shop: Shop) => Shop = (shop) => shop): Map<string, ScoreParts & { readonly score: number; readonly factor: number }> {
