@@ -115,7 +115,7 @@ describe('an answer', () => {
       'not-tested',
       'not-tested',
       'not-tested',
-      'lab-clear',
+      'not-tested',
     ]);
     expect(after.parts[1]).toBe(TRAILER.parts[1]);
   });

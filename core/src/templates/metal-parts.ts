@@ -21,8 +21,8 @@ export const METAL_PARTS: readonly PartTemplate[] = [
     features: ['seams'],
     stack: FACTORY,
     zones: [
-      { name: 'Outer skin', shape: sheet(1.2, 1), condition: { lead: 'lab-clear' } },
-      { name: 'Edges and folds', shape: plain(0.15), access: 'edge', orientation: 'vertical', condition: { lead: 'lab-clear' } },
+      { name: 'Outer skin', shape: sheet(1.2, 1) },
+      { name: 'Edges and folds', shape: plain(0.15), access: 'edge', orientation: 'vertical' },
     ],
   },
   {
@@ -41,8 +41,8 @@ export const METAL_PARTS: readonly PartTemplate[] = [
       ['clear-2k', 30, 'sound', 'factory'],
     ],
     zones: [
-      { name: 'Tubes', shape: tubes(0.035, 3.4), access: 'tube', orientation: 'vertical', condition: { lead: 'lab-clear' } },
-      { name: 'Nodes and lugs', shape: plain(0.05), access: 'crevice', orientation: 'vertical', condition: { lead: 'lab-clear' } },
+      { name: 'Tubes', shape: tubes(0.035, 3.4), access: 'tube', orientation: 'vertical' },
+      { name: 'Nodes and lugs', shape: plain(0.05), access: 'crevice', orientation: 'vertical' },
     ],
   },
   {
@@ -65,7 +65,7 @@ export const METAL_PARTS: readonly PartTemplate[] = [
         shape: rim(0.43, 0.19, 0.07),
         access: 'tube',
         orientation: 'vertical',
-        condition: { contamination: ['brake-dust'], lead: 'lab-clear' },
+        condition: { contamination: ['brake-dust'] },
       },
     ],
   },
@@ -120,7 +120,7 @@ export const METAL_PARTS: readonly PartTemplate[] = [
       ['epoxy-2k', 20, 'sound', 'factory'],
       ['aviation-polyurethane', 60, 'chalking', 'factory'],
     ],
-    zones: [{ name: 'Upper skin', shape: sheet(1.6, 0.9), condition: { lead: 'lab-clear' } }],
+    zones: [{ name: 'Upper skin', shape: sheet(1.6, 0.9) }],
   },
   {
     id: 'steel-tank',
@@ -137,7 +137,7 @@ export const METAL_PARTS: readonly PartTemplate[] = [
       ['basecoat', 20, 'sound', 'refinish'],
       ['clear-2k', 60, 'sound', 'refinish'],
     ],
-    zones: [{ name: 'Outside', shape: plain(0.55), orientation: 'vertical', condition: { rustGrade: 'A', lead: 'lab-clear' } }],
+    zones: [{ name: 'Outside', shape: plain(0.55), orientation: 'vertical', condition: { rustGrade: 'A' } }],
   },
   {
     id: 'chassis-rail',
@@ -242,7 +242,7 @@ export const METAL_PARTS: readonly PartTemplate[] = [
     held: 'hung',
     features: ['threads'],
     stack: [['powder-polyester', 80, 'sound', 'factory']],
-    zones: [{ name: 'Both sides', shape: sheet(0.8, 0.6), orientation: 'vertical', condition: { lead: 'lab-clear' } }],
+    zones: [{ name: 'Both sides', shape: sheet(0.8, 0.6), orientation: 'vertical' }],
   },
   {
     id: 'bronze-fitting',

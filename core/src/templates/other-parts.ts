@@ -17,7 +17,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
       ['basecoat', 20, 'sound', 'factory'],
       ['clear-2k', 50, 'sound', 'factory'],
     ],
-    zones: [{ name: 'Outside', shape: tubes(0.04, 1.2), access: 'tube', orientation: 'vertical', condition: { lead: 'lab-clear' } }],
+    zones: [{ name: 'Outside', shape: tubes(0.04, 1.2), access: 'tube', orientation: 'vertical' }],
   },
   {
     id: 'yacht-bottom',
@@ -39,7 +39,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
         name: 'Below the waterline',
         shape: { kind: 'hull', waterline: metres(7.2), beam: metres(2.6), draught: metres(1.4), form: 'medium' },
         orientation: 'down',
-        condition: { contamination: ['fouling', 'salt'], lead: 'lab-clear' },
+        condition: { contamination: ['fouling', 'salt'] },
       },
     ],
   },
@@ -58,9 +58,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
       ['basecoat', 15, 'sound', 'factory'],
       ['clear-2k', 40, 'cracked', 'factory'],
     ],
-    zones: [
-      { name: 'Outside', shape: plain(0.9), orientation: 'vertical', condition: { contamination: ['silicone', 'mould-release'], lead: 'lab-clear' } },
-    ],
+    zones: [{ name: 'Outside', shape: plain(0.9), orientation: 'vertical', condition: { contamination: ['silicone', 'mould-release'] } }],
   },
   {
     id: 'abs-fairing',
@@ -76,7 +74,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
       ['basecoat', 20, 'sound', 'factory'],
       ['clear-2k', 40, 'sound', 'factory'],
     ],
-    zones: [{ name: 'Outside', shape: plain(0.6), orientation: 'vertical', condition: { lead: 'lab-clear' } }],
+    zones: [{ name: 'Outside', shape: plain(0.6), orientation: 'vertical' }],
   },
   {
     id: 'grp-bonnet',
@@ -91,7 +89,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
       ['surfacer-2k', 60, 'sound', 'refinish'],
       ['urethane-2k', 70, 'cracked', 'refinish'],
     ],
-    zones: [{ name: 'Top face', shape: sheet(1.1, 1.2), condition: { contamination: ['wax'], lead: 'lab-clear' } }],
+    zones: [{ name: 'Top face', shape: sheet(1.1, 1.2), condition: { contamination: ['wax'] } }],
   },
   {
     id: 'dinghy-bottom',
@@ -127,7 +125,7 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
       ['epoxy-2k', 60, 'sound', 'refinish'],
       ['urethane-2k', 60, 'chalking', 'refinish'],
     ],
-    zones: [{ name: 'Both sides', shape: plain(4), orientation: 'vertical', condition: { contamination: ['wax', 'salt'], lead: 'lab-clear' } }],
+    zones: [{ name: 'Both sides', shape: plain(4), orientation: 'vertical', condition: { contamination: ['wax', 'salt'] } }],
   },
   {
     id: 'varnished-wood',
@@ -139,6 +137,6 @@ export const OTHER_PARTS: readonly PartTemplate[] = [
     thickness: 12,
     features: [],
     stack: [['varnish', 120, 'flaking', 'refinish']],
-    zones: [{ name: 'Face', shape: sheet(1, 0.6), condition: { lead: 'lab-clear' } }],
+    zones: [{ name: 'Face', shape: sheet(1, 0.6) }],
   },
 ];

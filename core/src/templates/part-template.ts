@@ -10,7 +10,10 @@ interface ZoneTemplate {
   readonly shape: Shape;
   readonly orientation?: Zone['orientation'];
   readonly access?: Zone['access'];
-  readonly condition?: Partial<Condition>;
+  /** as it usually is; what only a test can say is left to a test */
+  readonly condition?: Partial<Omit<Condition, 'lead' | 'chromate' | 'asbestos' | 'tar' | 'organotin' | 'crosscut'>> & {
+    readonly lead?: 'suspected';
+  };
 }
 
 /** A common part with its typical stack, from the substrate up. */
