@@ -47,4 +47,6 @@ test('what rules prefer becomes cheaper, what they warn of dearer, and the facto
   // A quarter less, a tenth more: model assumptions of the ranking.
   expect(ruleFactor({ findings: [note('prefer')] })).toBeCloseTo(0.75, 12);
   expect(ruleFactor({ findings: [note('caution'), note('caution')] })).toBeCloseTo(1.21, 12);
+  // What hardly opens the film counts twice, beside its caution.
+  expect(ruleFactor({ findings: [{ severity: 'caution', code: 'powder-no-solvent' } as never] })).toBeCloseTo(2.2, 12);
 });

@@ -7,6 +7,8 @@ import type { Shop } from '../model/shop.ts';
 const PREFERENCE = 0.25;
 /** Each caution costs this share of the score; model assumption. */
 const CAUTION = 0.1;
+/** A stripper that hardly opens what lies there counts as this many times its work: dwell and rest are less sure than the figures say. Model assumption. */
+const HARDLY_OPENS = { rule: 'powder-no-solvent', factor: 2 };
 /** m²: harm to a small zone counts as for this much, since the whole part suffers; model assumption. */
 const LEAST_AREA = 0.5;
 const DAY = 1440;
@@ -86,5 +88,6 @@ function sharedParts(option: MethodOption, shop: Shop, withMoney: boolean): Scor
 /** By what rules that prefer it and warn of it make a method cheaper or dearer. */
 export function ruleFactor({ findings }: Pick<MethodOption, 'findings'>): number {
   const count = (severity: Severity): number => findings.filter((finding) => finding.severity === severity).length;
-  return (1 - PREFERENCE) ** count('prefer') * (1 + CAUTION) ** count('caution');
+  const hardly = findings.some(({ code }) => code === HARDLY_OPENS.rule) ? HARDLY_OPENS.factor : 1;
+  return (1 - PREFERENCE) ** count('prefer') * (1 + CAUTION) ** count('caution') * hardly;
 }

@@ -32,7 +32,7 @@ export const weighOne = (zone: ZoneFacts, method: Method, catalogue: Catalogue):
 };
 
 /** Rules that call a method weak on this surface: it is open, but never the first choice while another is. */
-const WEAK = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere', 'powder-no-solvent'];
+const WEAK = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere'];
 const standing = ({ verdict, findings }: MethodOption): number =>
   verdict === 'ruled-out' ? 2 : findings.some(({ code }) => WEAK.includes(code)) ? 1 : 0;
 

@@ -38,9 +38,8 @@ describe('what was asked for binds all that follows', () => {
   });
 
   test('a stripper called weak on this coating never stands first', () => {
-    const weak = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere', 'powder-no-solvent'];
+    const weak = ['gelcoat-safe-elsewhere', 'plastic-safe-elsewhere'];
     const zones: Sample[] = [
-      { stack: [['powder-polyester', 80]] },
       { substrate: 'abs', thickness: 3, stack: [['basecoat', 20]] },
       { substrate: 'grp-gelcoat', thickness: 5, stack: [['antifoul-ablative', 100]] },
     ];
@@ -50,6 +49,22 @@ describe('what was asked for binds all that follows', () => {
       const marked = open.map(({ findings }) => findings.some(({ code }) => weak.includes(code)));
       expect(marked).toEqual([...marked].sort((a, b) => Number(a) - Number(b)));
     }
+  });
+
+  /** Powder wants a disc or a blast; leaded enamel that was baked wants a gel, since wet sanding by hand takes ten times the hours. */
+  test('on powder no stripper stands first; on leaded baked enamel the slow gel stands before wet sanding by hand', () => {
+    const first = (zone: Sample) => plan(zone).zones[0]?.options[0]?.method;
+    expect(first({ stack: [['powder-polyester', 80]] })).not.toMatch(/^chem/);
+    expect(
+      first({
+        stack: [
+          ['baked-enamel', 40],
+          ['surfacer-2k', 60],
+          ['alkyd-enamel', 45],
+        ],
+        condition: { lead: 'present' },
+      }),
+    ).toBe('chem.slow-gel');
   });
 
   test('a top opened because somebody wants it costs its hands, one left closed does not', () => {

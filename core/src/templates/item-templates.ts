@@ -8,6 +8,8 @@ interface Piece {
   readonly from: string;
   readonly name: string;
   readonly pieces: number;
+  /** where it works and what it is finished with, where the rest of the item differs */
+  readonly apart?: Pick<Part, 'service' | 'finish'>;
 }
 
 /** Something that comes in by the door, with the parts it usually has. */
@@ -22,6 +24,8 @@ export interface ItemTemplate {
 }
 
 const of = (from: string, name: string, pieces = 1): Piece => ({ from, name, pieces });
+/** Above the waterline, in a colour. */
+const ABOVE_WATER = { service: 'outside', finish: 'solid-2k' } as const;
 
 /** Which parts, and how many, is common practice, no source: all of it is there to be corrected. */
 export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
@@ -40,7 +44,7 @@ export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
     words: 'frame drawbar mudguard steel truck',
     kind: 'trailer',
     service: 'outside',
-    parts: [of('chassis-rail', 'Rail', 2), of('abs-fairing', 'Mudguard', 2), of('steel-rim', 'Wheel', 2)],
+    parts: [of('chassis-rail', 'Rail', 2), of('abs-fairing', 'Mudguard', 2), of('small-rim', 'Wheel', 2)],
   },
   {
     id: 'scooter',
@@ -53,7 +57,7 @@ export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
       of('steel-tank', 'Tank'),
       of('old-panel', 'Leg shield'),
       of('abs-fairing', 'Fairing', 2),
-      of('steel-rim', 'Wheel', 2),
+      of('small-rim', 'Wheel', 2),
     ],
   },
   {
@@ -70,7 +74,7 @@ export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
     words: 'boat tender sailing hull',
     kind: 'boat',
     service: 'immersed-salt',
-    parts: [of('dinghy-bottom', 'Bottom'), of('painted-topsides', 'Topsides')],
+    parts: [of('dinghy-bottom', 'Bottom'), { ...of('painted-topsides', 'Topsides'), apart: ABOVE_WATER }],
   },
   {
     id: 'yacht',
@@ -131,11 +135,11 @@ export const proposeParts = (items: readonly ItemTemplate[]): Proposed[] =>
 
 /** The parts of what was proposed, each piece a part of its own, told apart by number where there are several. */
 export function partsOf(rows: readonly Proposed[], newId: NewId): Part[] {
-  return rows.flatMap(({ from, name, pieces, area }) => {
+  return rows.flatMap(({ from, name, pieces, area, apart }) => {
     const template = templateOf(from);
     if (!template) return [];
     return Array.from({ length: pieces }, (_, i) => {
-      const part = { ...partFromTemplate(template, newId), name: pieces === 1 ? name : `${name} ${i + 1}` };
+      const part = { ...partFromTemplate(template, newId), ...apart, name: pieces === 1 ? name : `${name} ${i + 1}` };
       return Math.abs(partArea(part) - area) < SAME_AREA ? part : withArea(part, area);
     });
   });

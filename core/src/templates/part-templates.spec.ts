@@ -42,3 +42,19 @@ test.each(PART_TEMPLATES.map((template) => [template.id, template] as const))('%
       expect(partArea({ zones: [zone] }) / 7).toBeCloseTo(partArea({ zones: part.zones.slice(i, i + 1) }) / partArea(part), 9),
     );
 });
+
+test('the topsides of a dinghy are above the water: a colour, and no antifouling on them', () => {
+  const empty = newJob('Dinghy');
+  const dinghy = ITEM_TEMPLATES.filter(({ id }) => id === 'dinghy');
+  const job: Job = {
+    ...empty,
+    item: { ...empty.item, kind: 'boat', service: 'immersed-salt' },
+    finish: 'antifouling',
+    parts: partsOf(proposeParts(dinghy), newId),
+  };
+  const coats = planJob(job, DEMO_SHOP, CATALOGUE).zones.map(({ partName, build }) => [partName, build?.coats.at(-1)?.base]);
+  expect(coats).toEqual([
+    ['Bottom', 'antifouling'],
+    ['Topsides', 'solid-2k'],
+  ]);
+});
