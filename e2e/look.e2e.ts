@@ -15,6 +15,7 @@ const VIEWS = [
   '/shop/schools',
   '/shop/own-rows',
   '/catalogue',
+  '/new',
   '/jobs/demo-1/intake',
   '/jobs/demo-1/intake?zone=tug-27',
   '/jobs/demo-1/method?zone=tug-27',

@@ -46,6 +46,14 @@ test('under water no ordinary paint, in the air no antifouling; fuel leaves no o
     expect([id, FINISHES[SYSTEMS[id].finish].pack]).not.toEqual([id, '1K']);
 });
 
+test('bands of speed meet: where one ends the next begins', () => {
+  const labels = WISHES.find(({ id }) => id === 'speed')?.answers.map(({ label }) => label) ?? [];
+  const [under, from, to, over] = labels.flatMap((label) => [...label.matchAll(/\d+(?:\.\d+)?/g)].map(([figure]) => Number(figure)));
+  expect([under, over]).toEqual([from, to]);
+  // A displacement hull stays under about 10 knots; ablative paint is washed off by planing at 25 and more. Common practice, no source.
+  expect([under, over]).toEqual([10, 25]);
+});
+
 test('an answer to what is no longer asked counts for nothing', () => {
   expect(kept({ place: 'fresh', look: 'metal' })).toEqual(kept({ place: 'fresh' }));
 });

@@ -70,6 +70,14 @@ describe('what is asked', () => {
     expect(codes(UNMARKED)).not.toContain('year-not-said');
   });
 
+  test('a question of the place has no part for its place, whatever its path ends with', () => {
+    const [first] = plan(TRAILER).findings;
+    const odd = { ...first, severity: 'question', code: 'odd', path: ['place', 0, 'zones', 0], title: 'Odd?' } as never;
+    expect(openQuestions({ ...TRAILER, item: { ...TRAILER.item, year: 2020 } }, { ...plan(TRAILER), findings: [odd] })).toMatchObject([
+      { code: 'odd', places: [] },
+    ]);
+  });
+
   test('only finishes meant for the item: no bottom paint on a trailer, no car colour withheld from a boat', () => {
     const labels = (job: Job) => asked(job, 'finish-missing').answers.map(({ label }) => label);
     expect(labels(TRAILER)).not.toContain('Antifouling');
@@ -157,6 +165,16 @@ describe('what an answer would change', () => {
     expect(lead?.effects[labels.findIndex((label) => /was found/.test(label))]).toMatchObject({ cost: 0, hand: 0, methods: 0, stops: 0 });
   });
 
+  test('stops that an answer brings or takes away are told by how many', () => {
+    // A dinghy is painted in a small closed garage: vapour that can burn gathers there, and outdoors it does not.
+    const closed: Job = { ...job, place: { ...job.place, indoors: true, extraction: false } };
+    const air = tried(closed).find(({ code }) => code === 'air-unknown');
+    const labels = asked(closed, 'air-unknown').answers.map(({ label }) => label);
+    const stops = (label: RegExp) => air?.effects[labels.findIndex((one) => label.test(one))]?.stops;
+    expect(stops(/garage, 45/)).toBeGreaterThan(0);
+    expect(stops(/outdoors/)).toBe(0);
+  });
+
   const effect = (more: Partial<Tried['effects'][number]>) => ({ hand: 0, wait: 0, cost: 0, stops: 0, methods: 0, ...more });
   test('stops weigh before methods, methods before money; answers on both sides of today add up', () => {
     const stop = spread({ code: 'a', effects: [effect({ stops: -1 })] });
@@ -182,6 +200,15 @@ describe('the next thing', () => {
     const shapeless = jobOf({ ...template('blank', 'Lid'), zones: template('blank', 'Lid').zones });
     const open = { ...shapeless, finish: 'solid-2k' as const };
     expect(nextThing(open, plan(open))).toMatchObject({ stage: 'intake', zone: open.parts[0]?.zones[0]?.id });
+  });
+
+  test('a stop that is about the whole job, or about a part, shows no zone', () => {
+    const at = (path: (string | number)[]) => {
+      const stop = { ...plan(DEMO_JOBS[0] as Job).findings[0], severity: 'stop', code: 'no-primer', path, title: 'No primer fits' } as never;
+      return nextThing({ ...TRAILER, item: { ...TRAILER.item, year: 2020 } }, { ...plan(TRAILER), findings: [stop] }).zone;
+    };
+    expect([at(['place', 'room']), at(['parts', 0, 'finish']), at(['place', 0, 'x', 0])]).toEqual([null, null, null]);
+    expect(at(['parts', 0, 'zones', 1])).toBe(TRAILER.parts[0]?.zones[1]?.id);
   });
 
   test('with nothing left to ask it is a stop at its stage, then the dates, then the sheet', () => {

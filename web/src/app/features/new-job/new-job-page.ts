@@ -49,8 +49,13 @@ export class NewJobPage {
   protected readonly rows = computed(() => rowsOf(this.draft()));
   protected readonly pieces = computed(() => this.rows().reduce((sum, { pieces }) => sum + pieces, 0));
   protected readonly finishes = computed((): ChoiceOption<FinishId | typeof NOT_CHOSEN>[] => {
-    const { item } = jobOfDraft(this.draft(), '', () => '');
-    const named = finishesFor(item).map((id) => ({ value: id, label: CATALOGUE.finishes[id].name }));
+    const { item, finish } = jobOfDraft(this.draft(), '', () => '');
+    const usual = finishesFor(item);
+    // What the help has found stands there, also where it is unusual for such an item.
+    const named = (finish === null || usual.includes(finish) ? usual : [...usual, finish]).map((id) => ({
+      value: id,
+      label: CATALOGUE.finishes[id].name,
+    }));
     return [{ value: NOT_CHOSEN, label: 'Not chosen yet' }, ...named];
   });
 
