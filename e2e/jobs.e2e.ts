@@ -41,6 +41,8 @@ test('jobs are found, opened by keyboard, renamed, duplicated, archived, deleted
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/jobs\/[^/]+\/intake/);
+  // The job is read: before that no key knows its zones.
+  await expect(page.getByRole('navigation', { name: 'Parts and zones' }).getByRole('link').first()).toBeVisible();
   await page.keyboard.press('2');
   await expect(page).toHaveURL(/method/);
   await page.keyboard.press('j');
