@@ -1,4 +1,4 @@
-import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, stage, topThickness } from './pages.ts';
+import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, shopHas, stage, topThickness } from './pages.ts';
 import { expect, test } from './shop.ts';
 
 test('an item of one part goes from intake to a printed run sheet and stays saved', async ({ page, request }) => {
@@ -140,6 +140,9 @@ test('units switch everywhere at once', async ({ page }) => {
   await page.getByRole('button', { name: 'Units metric' }).click();
   await expect(page.getByText('1.38 mil').first()).toBeVisible();
   await expect(page.locator('footer')).toContainText('64 °F');
+  await shopHas(page, { units: 'us' });
   await page.getByRole('button', { name: 'Units US' }).click();
+  // Saved before the page is left: the next test finds the shop as it was.
+  await shopHas(page, { units: 'metric' });
   await expect(page.getByText('35 µm').first()).toBeVisible();
 });
