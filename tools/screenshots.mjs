@@ -105,9 +105,6 @@ async function toPeople(page) {
 async function describeTrailer(page) {
   await page.getByRole('button', { name: 'Trailer or chassis' }).click();
   await page.getByLabel('Painted or built in').fill('1985');
-  await page.getByRole('button', { name: 'Help me choose' }).click();
-  await page.getByRole('button', { name: 'Out in the weather' }).click();
-  await page.getByRole('button', { name: 'Many', exact: true }).click();
 }
 async function oneDay(page) {
   // Bars of a few minutes lie over one another.

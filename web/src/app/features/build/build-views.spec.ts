@@ -1,5 +1,6 @@
 import { provideZonelessChangeDetection, signal, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
 import {
   CATALOGUE,
   DEMO_JOBS,
@@ -56,7 +57,7 @@ async function show(view: Type<unknown>, document: Job, partName: RegExp, place:
     method: signal(methodOf(zonePlan.chosen, CATALOGUE)),
   };
   TestBed.resetTestingModule().configureTestingModule({
-    providers: [provideZonelessChangeDetection(), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
+    providers: [provideZonelessChangeDetection(), provideRouter([]), { provide: JobContext, useValue: context }, { provide: Units, useValue: units }],
   });
   const fixture = TestBed.createComponent(view);
   const build = zonePlan.build as BuildPlan;
