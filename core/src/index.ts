@@ -60,7 +60,7 @@ export { breakEvens, type BreakEven } from './choice/break-even.ts';
 export { kitSavings, type KitSaving } from './choice/kit-savings.ts';
 export { comparePlans, type Difference } from './choice/compare-plans.ts';
 export { equipped, remedied, type Remedy } from './choice/remedy.ts';
-export { answered, type Answer, type Place as AskedPlace, type Question } from './intake/question.ts';
+export { answered, askedAt, meantPlaces, type Answer, type Place as AskedPlace, type Question } from './intake/question.ts';
 export { finishesFor } from './catalogue/finishes-for.ts';
 export { findFinish, wishesFor, type FoundSystem, type Wishes } from './intake/find-finish.ts';
 export { nextThing, type NextThing } from './intake/next-thing.ts';

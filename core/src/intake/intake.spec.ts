@@ -8,7 +8,7 @@ import { planJob } from '../plan-job.ts';
 import { ANSWERS } from './answers.ts';
 import { nextThing } from './next-thing.ts';
 import { openQuestions } from './open-questions.ts';
-import { answered, type Question } from './question.ts';
+import { answered, askedAt, meantPlaces, type Question } from './question.ts';
 import { spread, tryAnswers, type Tried } from './try-answers.ts';
 
 let ids = 0;
@@ -184,6 +184,19 @@ describe('what an answer would change', () => {
     expect(stop).toBeGreaterThan(method);
     expect(method).toBeGreaterThan(money);
     expect(spread({ code: 'd', effects: [effect({})] })).toBe(0);
+  });
+
+  test('at the places that are not left out: one rail alone changes less than both', () => {
+    const { code, places, answers } = asked(job, 'lead-not-tested');
+    const left = new Set(places.slice(1).map(({ id }) => askedAt(code, id)));
+    expect(meantPlaces(asked(job, code), left)).toEqual([places[0]?.id]);
+    const search = tryAnswers(job, DEMO_SHOP, CATALOGUE, left);
+    let step = search.next();
+    while (!step.done) step = search.next();
+    const one = step.value.find((found) => found.code === code)?.effects[0];
+    const after = plan(answered(job, answers[0] ?? { label: '' }, [places[0]?.id ?? '']));
+    expect(one?.cost).toBeCloseTo(after.totals.cost - plan(job).totals.cost, 6);
+    expect(one?.methods).toBeLessThan(effects.find((found) => found.code === code)?.effects[0]?.methods ?? 0);
   });
 
   test('told to stop it answers with what it has', () => {

@@ -3,6 +3,7 @@ import type { Finding } from '../model/finding.ts';
 import type { Plan, StageName } from '../model/plan.ts';
 import { stageOf } from '../sheet/stage-states.ts';
 import { openQuestions } from './open-questions.ts';
+import type { Question } from './question.ts';
 
 /** What is worth doing next, and where. */
 export interface NextThing {
@@ -12,10 +13,13 @@ export interface NextThing {
   readonly zone: string | null;
 }
 
-/** The most useful open thing: a part, then what is asked, then what stops, then the dates and the sheet. */
-export function nextThing(job: Job, plan: Plan): NextThing {
+/**
+ * The most useful open thing: a part, then what is asked, then what stops, then the dates and the sheet.
+ * @param questions in the order in which they are asked
+ */
+export function nextThing(job: Job, plan: Plan, questions: readonly Question[] = openQuestions(job, plan)): NextThing {
   if (job.parts.length === 0) return { says: 'Add the first part', stage: 'intake', zone: null };
-  const [question] = openQuestions(job, plan);
+  const [question] = questions;
   if (question) {
     const [place] = question.answers.length > 0 ? [] : question.places;
     const zone = place && (plan.zones.find(({ zone: id, part }) => id === place.id || part === place.id)?.zone ?? null);

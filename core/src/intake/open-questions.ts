@@ -38,10 +38,12 @@ export function openQuestions(job: Job, plan: Plan): Question[] {
   }
   const rank = (code: string): number => (ORDER.includes(code) ? ORDER.indexOf(code) : ORDER.length);
   return [...asked.values()]
-    .map(({ finding: { code, title, reason }, places }): Question => ({
+    .map(({ finding: { code, title, reason, change, basis }, places }): Question => ({
       code,
       asks: ASKS[code] ?? title,
       meanwhile: reason,
+      settles: change,
+      basis,
       places: [...places.values()],
       answers: ANSWERS[code]?.(job) ?? [],
     }))
@@ -59,6 +61,7 @@ function yearOf({ item }: Job, { findings }: Plan): Finding[] {
       path: ['item', 'year'],
       title: 'When was it painted or built?',
       reason: 'Unknown age counts as old: what old paint may hold is taken to be in it.',
+      change: 'The plate, the papers, or who painted it; a decade will do.',
     },
   ];
 }

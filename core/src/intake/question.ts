@@ -1,3 +1,4 @@
+import type { Finding } from '../model/finding.ts';
 import type { Job, Part, Zone } from '../model/job.ts';
 
 /** A place in the job that a question is about. */
@@ -21,10 +22,20 @@ export interface Question {
   readonly asks: string;
   /** what is done as long as nobody says */
   readonly meanwhile: string;
+  /** what settles it */
+  readonly settles: string;
+  readonly basis: Finding['basis'];
   readonly places: readonly Place[];
   /** none: it wants a figure or a look, at its place */
   readonly answers: readonly Answer[];
 }
+
+/** What is left out is kept under this name. */
+export const askedAt = (code: string, place: string): string => `${code} ${place}`;
+
+/** The places of a question that an answer is meant for. */
+export const meantPlaces = ({ code, places }: Question, left: ReadonlySet<string>): string[] =>
+  places.flatMap(({ id }) => (left.has(askedAt(code, id)) ? [] : [id]));
 
 /** The job with an answer written in at some of the places of its question. */
 export function answered(job: Job, { job: ofJob, part: ofPart, zone: ofZone }: Answer, places: readonly string[]): Job {

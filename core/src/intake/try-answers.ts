@@ -4,7 +4,7 @@ import type { Plan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { openQuestions } from './open-questions.ts';
-import { answered } from './question.ts';
+import { answered, meantPlaces } from './question.ts';
 
 /** What the plan would be with an answer, against what it is now. */
 export interface Effect {
@@ -29,18 +29,27 @@ export interface Tried {
 /** Money that one stop more or less, and one zone with another method, weigh in the order of questions; model assumption. */
 const [STOP, METHOD] = [1e6, 50];
 
-/** Every answer tried on the whole plan. Reports the share that is done; told to stop, it answers with what it has. */
-export function* tryAnswers(job: Job, shop: Shop, catalogue: Catalogue): Generator<number, Tried[], boolean | undefined> {
+/**
+ * Every answer tried on the whole plan, at the places that are not left out. Reports the share that is done; told to stop, it answers with what it
+ * has.
+ */
+export function* tryAnswers(
+  job: Job,
+  shop: Shop,
+  catalogue: Catalogue,
+  left: ReadonlySet<string> = new Set(),
+): Generator<number, Tried[], boolean | undefined> {
   const today = planJob(job, shop, catalogue);
   const questions = openQuestions(job, today);
   const all = questions.reduce((sum, { answers }) => sum + answers.length, 0);
   const found: Tried[] = [];
   let done = 0;
-  for (const { code, answers, places } of questions) {
+  for (const question of questions) {
+    const { code, answers } = question;
+    const places = meantPlaces(question, left);
     const effects: Effect[] = [];
     for (const answer of answers) {
-      const ids = places.map(({ id }) => id);
-      effects.push(effectOf(today, planJob(answered(job, answer, ids), shop, catalogue)));
+      effects.push(effectOf(today, planJob(answered(job, answer, places), shop, catalogue)));
       if (yield ++done / all) return found;
     }
     found.push({ code, effects });

@@ -79,7 +79,7 @@ export interface TaskMap {
     progress: number;
     result: WayOut[];
   };
-  readonly answers: { input: { readonly job: Job; readonly shop: Shop }; progress: number; result: Tried[] };
+  readonly answers: { input: { readonly job: Job; readonly shop: Shop; readonly left: ReadonlySet<string> }; progress: number; result: Tried[] };
   readonly forecast: {
     input: {
       readonly setting: DwellSetting;
@@ -118,7 +118,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   },
   forward: ({ id, job, shop, now }) => broughtForward(id, job, shop, CATALOGUE, now),
   waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
-  answers: ({ job, shop }) => tryAnswers(job, shop, CATALOGUE),
+  answers: ({ job, shop, left }) => tryAnswers(job, shop, CATALOGUE, left),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,
   debrief: ({ run, shop }) => debrief(run, shop),

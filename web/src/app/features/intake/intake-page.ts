@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { CATALOGUE, newZone, openQuestions, partFromTemplate, type PartTemplate } from '@lift-bare/core';
+import { CATALOGUE, newZone, partFromTemplate, type PartTemplate } from '@lift-bare/core';
 import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
 import { addPart, addZone, copyPart, copyZone, manyLike, removePart, removeZone } from '../../state/document-edits';
 import { JobContext } from '../../state/job-context';
+import { OpenQuestions } from '../../state/open-questions';
 import { newId } from '../../state/new-id';
 import { Narrow } from '../../ui/narrow.service';
 import { FindingNote } from '../../ui/finding-note';
@@ -56,10 +57,8 @@ export class IntakePage {
   protected readonly picking = signal(false);
 
   /** questions that are open in the job */
-  protected readonly asked = computed(() => {
-    const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? openQuestions(job, plan).length : 0;
-  });
+  private readonly asking = inject(OpenQuestions);
+  protected readonly asked = computed(() => this.asking.questions().length);
   /** the zone that is shown, with its part */
   protected readonly here = computed(() => {
     const [zone, part] = [this.context.zone(), this.context.part()];

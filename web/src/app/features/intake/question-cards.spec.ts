@@ -4,13 +4,14 @@ import { provideRouter } from '@angular/router';
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, tryAnswers, type Job, type Tried } from '@lift-bare/core';
 import { of } from 'rxjs';
 import { JobContext } from '../../state/job-context';
+import { OpenQuestions } from '../../state/open-questions';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 import { QuestionCards } from './question-cards';
 
-function everyAnswer(job: Job): Tried[] {
-  const search = tryAnswers(job, DEMO_SHOP, CATALOGUE);
+function everyAnswer(job: Job, left: ReadonlySet<string>): Tried[] {
+  const search = tryAnswers(job, DEMO_SHOP, CATALOGUE, left);
   let step = search.next();
   while (!step.done) step = search.next();
   return step.value;
@@ -38,7 +39,11 @@ async function cards(zone: { zone: string; part: string } | null = null) {
       provideZonelessChangeDetection(),
       provideRouter([]),
       { provide: JobContext, useValue: context },
-      { provide: PlannerClient, useValue: { run: () => of({ kind: 'done', value: everyAnswer(job()) }) } },
+      OpenQuestions,
+      {
+        provide: PlannerClient,
+        useValue: { run: (_: string, { left }: { left: ReadonlySet<string> }) => of({ kind: 'done', value: everyAnswer(job(), left) }) },
+      },
       { provide: Toasts, useValue: { say: (text: string) => said.push(text) } },
       { provide: Units, useValue: { money: (value: number) => `€ ${value.toFixed(0)}`, text: (text: string) => text } },
     ],
@@ -51,6 +56,7 @@ async function cards(zone: { zone: string; part: string } | null = null) {
   return {
     job,
     said,
+    next: () => TestBed.inject(OpenQuestions).next()?.says,
     asked: () => [...root.querySelectorAll('h3')].map(({ textContent }) => textContent),
     text: () => root.textContent ?? '',
     press: async (name: RegExp) => {
@@ -75,7 +81,7 @@ test('an answer that is touched is written, said, and the question is gone', asy
   expect(said).toEqual(['Which topcoat should be on it at the end? Two-pack solid colour.']);
 });
 
-test('a place that is struck out is left as it is; with none left nothing is written', async () => {
+test('a place that is struck out is left as it is, and asked afresh once the others are answered', async () => {
   const { press, job } = await cards();
   const lead = () =>
     job()
@@ -104,4 +110,33 @@ test('the help with the topcoat writes what it found', async () => {
   await press(/Textured, hides dents/);
   await press(/^Use$/);
   expect(job().finish).toBe('liner');
+});
+
+test('with every place struck out an answer cannot be touched, and it says why', async () => {
+  const { press, job, text } = await cards();
+  const before = job();
+  await press(/✓ Counterweight: Faces/);
+  await press(/✓ Counterweight: Lifting pockets/);
+  expect(text()).toContain('No place is ticked');
+  await press(/^Lead was found/);
+  expect(job()).toBe(before);
+});
+
+test('“Next” leads to the question that stands first', async () => {
+  const { asked, next } = await cards();
+  expect(next()).toBe(asked()[0]);
+});
+
+test('a question says what settles it and on what that rests', async () => {
+  expect((await cards()).text()).toMatch(/a swab alone clears nothing. Basis: common practice, no source/);
+});
+
+test('a kind of antifouling that the catalogue does not tell apart is kept in words for the sheet', async () => {
+  const { press, job } = await cards();
+  await press(/Help me choose/);
+  await press(/Under salt water/);
+  await press(/^Aluminium$/);
+  await press(/^Use$/);
+  expect(job().finish).toBe('antifouling');
+  expect(job().notes).toContain('Wanted: antifouling without biocide.');
 });

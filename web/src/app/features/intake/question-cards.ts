@@ -1,12 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { answered, formatMinutes, openQuestions, spread, type Answer, type FinishId, type Question, type Tried } from '@lift-bare/core';
+import { answered, askedAt, formatMinutes, meantPlaces, type Answer, type Question } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
-import { FinishFinder } from '../../ui/finish/finish-finder';
+import { OpenQuestions } from '../../state/open-questions';
+import { FinishFinder, noted, type WantedFinish } from '../../ui/finish/finish-finder';
 import { moreOrLess } from '../../ui/more-or-less';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
-import { PlannerClient } from '../../workers/planner-client';
 
 /** What the plan would like to know, what decides most first, with answers to touch; each answer says what it would change. */
 @Component({
@@ -20,77 +20,46 @@ export class QuestionCards {
   /** only what is asked of this zone and its part; null: all of the job */
   readonly of = input<{ readonly zone: string; readonly part: string } | null>(null);
   private readonly context = inject(JobContext);
-  private readonly planner = inject(PlannerClient);
   private readonly toasts = inject(Toasts);
+  protected readonly asking = inject(OpenQuestions);
   protected readonly units = inject(Units);
-  /** of the last plan that was tried; the order stays while the next one is */
-  private readonly tried = signal<ReadonlyMap<string, Tried>>(new Map());
-  protected readonly trying = signal(false);
   /** the help with the topcoat is open */
   protected readonly helping = signal(false);
-
-  private readonly all = computed((): readonly Question[] => {
-    const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? openQuestions(job, plan) : [];
-  });
-  protected readonly questions = computed((): readonly Question[] => {
+  protected readonly questions = computed(() => {
     const own = this.of();
-    const tried = this.tried();
-    const weight = ({ code }: Question): number => {
-      const known = tried.get(code);
-      return known ? spread(known) : 0;
-    };
-    return this.all()
-      .filter(({ places }) => own === null || places.some(({ id }) => id === own.zone || id === own.part))
-      .sort((a, b) => weight(b) - weight(a));
+    return this.asking.questions().filter(({ places }) => own === null || places.some(({ id }) => id === own.zone || id === own.part));
   });
-  /** places that an answer is not meant for, by question and place */
-  protected readonly left = linkedSignal<string, ReadonlySet<string>>({ source: () => this.context.jobId(), computation: () => new Set() });
 
   constructor() {
-    effect((onCleanup) => {
-      const [job, plan] = [this.context.job(), this.context.plan()];
-      if (!job || !plan || this.all().every(({ answers }) => answers.length === 0)) return;
-      this.trying.set(true);
-      const asking = this.planner.run('answers', { job, shop: this.context.shop() }).subscribe((report) => {
-        if (report.kind === 'progress') return;
-        if (report.kind === 'done') this.tried.set(new Map(report.value.map((one) => [one.code, one])));
-        this.trying.set(false);
-      });
-      onCleanup(() => asking.unsubscribe());
-    });
+    this.asking.keepTrying();
   }
 
-  /** where a place is shown: a part by its first zone */
-  protected zoneOf(place: string): string {
-    return this.context.job()?.parts.find(({ id }) => id === place)?.zones[0]?.id ?? place;
+  /** the zone where a place is shown, a part by its first; null: it has none yet */
+  protected zoneOf(place: string): string | null {
+    const parts = this.context.job()?.parts ?? [];
+    return parts.flatMap(({ id, zones }) => zones.filter((zone) => zone.id === place || id === place))[0]?.id ?? null;
   }
 
-  protected key = ({ code }: Question, place: string): string => `${code} ${place}`;
-  protected isLeft = (question: Question, place: string): boolean => this.left().has(this.key(question, place));
+  protected isLeft = ({ code }: Question, place: string): boolean => this.asking.left().has(askedAt(code, place));
 
-  protected toggle(question: Question, place: string): void {
-    const key = this.key(question, place);
-    this.left.update((left) => new Set(left.has(key) ? [...left].filter((one) => one !== key) : [...left, key]));
-  }
+  /** every place of it is struck out */
+  protected nowhere = (question: Question): boolean => question.places.length > 0 && meantPlaces(question, this.asking.left()).length === 0;
 
   protected give(question: Question, answer: Answer): void {
-    const places = question.places.map(({ id }) => id).filter((id) => !this.isLeft(question, id));
-    if (question.places.length > 0 && places.length === 0) return;
-    // What was left out is asked afresh.
-    this.left.update((left) => new Set([...left].filter((key) => !key.startsWith(`${question.code} `))));
+    const places = meantPlaces(question, this.asking.left());
+    this.asking.forget(question.code);
     this.context.edit(`answer ${question.code}`, (job) => answered(job, answer, places));
     this.toasts.say(`${question.asks} ${answer.label}.`, { label: 'Undo', run: this.context.undo });
   }
 
-  protected finish(finish: FinishId): void {
+  protected take({ finish, note }: WantedFinish): void {
     this.helping.set(false);
-    this.context.edit('finish', (job) => ({ ...job, finish }));
+    this.context.edit('finish', (job) => noted({ ...job, finish }, note));
   }
 
   /** What an answer would change in the plan; '' while it is not tried. */
   protected effect({ code }: Question, index: number): string {
-    const effect = this.tried().get(code)?.effects[index];
+    const effect = this.asking.effectsOf(code)[index];
     if (!effect) return '';
     const { hand, wait, cost, stops, methods } = effect;
     const said = [

@@ -15,6 +15,7 @@ import { IntoView } from '../../ui/into-view';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { ThemeService } from '../../ui/theme.service';
+import { OpenQuestions } from '../../state/open-questions';
 import { PaletteState } from '../../ui/palette/palette-state';
 import { Narrow } from '../../ui/narrow.service';
 import { Units } from '../../ui/units.service';
@@ -40,7 +41,7 @@ import { WhoField } from '../../ui/who-field';
   ],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
-  providers: [JobContext, OfferBook],
+  providers: [JobContext, OfferBook, OpenQuestions],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'pressed($event)' },
 })

@@ -1,7 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { nextThing } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { OpenQuestions } from '../../state/open-questions';
 import { Units } from '../../ui/units.service';
 
 /** Always leads to the most useful open thing of the job. */
@@ -21,8 +21,5 @@ import { Units } from '../../ui/units.service';
 export class NextButton {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
-  protected readonly next = computed(() => {
-    const [job, plan] = [this.context.job(), this.context.plan()];
-    return job && plan ? nextThing(job, plan) : null;
-  });
+  protected readonly next = inject(OpenQuestions).next;
 }

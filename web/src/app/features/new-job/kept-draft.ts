@@ -13,6 +13,7 @@ const Draft = z.strictObject({
   temperature: z.number(),
   humidity: z.number(),
   finish: FinishId.nullable(),
+  note: z.string().max(200),
   changed: z.record(z.string(), z.strictObject({ pieces: z.number().optional(), area: z.number().optional() })),
 });
 

@@ -13,7 +13,7 @@ import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 import { YearField } from '../../ui/year-field';
-import { FinishFinder } from '../../ui/finish/finish-finder';
+import { FinishFinder, type WantedFinish } from '../../ui/finish/finish-finder';
 import { ItemPicture } from './item-picture';
 import { EMPTY_DRAFT, jobOfDraft, PLACES, rowsOf, type DraftRow, type JobDraft, type PlaceChoice } from './job-draft';
 import { keepDraft, keptDraft } from './kept-draft';
@@ -82,8 +82,8 @@ export class NewJobPage {
     this.change({ changed: { ...changed, [id]: { ...changed[id], ...change } } });
   }
 
-  protected use(finish: FinishId): void {
-    this.change({ finish });
+  protected use({ finish, note }: WantedFinish): void {
+    this.change({ finish, note });
     this.finding.set(false);
   }
 

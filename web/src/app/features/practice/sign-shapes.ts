@@ -3,7 +3,7 @@ import type { SignShape } from '@lift-bare/core';
 
 /** The shapes of a sign, in a square of 100 by 100 of the SVG around it. */
 @Component({
-  // eslint-disable-next-line @angular-eslint/component-selector
+  // eslint-disable-next-line @angular-eslint/component-selector -- within an SVG only its own elements are drawn
   selector: 'g[lbShapes]',
   template: `
     @for (shape of shapes(); track $index) {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { SHOP_TABS } from '../../ui/shop-tabs';
 import { ToastBar } from '../../ui/toast-bar';
 import { ShopAir } from './shop-air';
 import { ShopCalendar } from './shop-calendar';
@@ -43,18 +44,5 @@ export class ShopPage {
   /** from the address */
   readonly tab = input('figures');
   protected readonly editor = inject(ShopEditor);
-  protected readonly parts = [
-    { id: 'figures', title: 'Figures and kit' },
-    { id: 'air', title: 'Air, papers, cleaners' },
-    { id: 'paperwork', title: 'Quotes and letterhead' },
-    { id: 'calendar', title: 'Calendar' },
-    { id: 'people', title: 'People and masks' },
-    { id: 'contractors', title: 'Contractors' },
-    { id: 'schools', title: 'Schools' },
-    { id: 'own-rows', title: 'Own products and methods' },
-    { id: 'record', title: 'From the record' },
-    { id: 'numbers', title: 'Numbers' },
-    { id: 'copies', title: 'Copies' },
-    { id: 'screens', title: 'Screens and gauges' },
-  ] as const;
+  protected readonly parts = SHOP_TABS;
 }

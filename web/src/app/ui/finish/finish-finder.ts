@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
-import { findFinish, wishesFor, type FinishId, type Wishes } from '@lift-bare/core';
+import { CATALOGUE, findFinish, wishesFor, type FinishId, type FoundSystem, type Job, type Wishes } from '@lift-bare/core';
+
+/** A finish of the catalogue, and what it does not tell apart, in words for the sheet. */
+export interface WantedFinish {
+  readonly finish: FinishId;
+  readonly note: string;
+}
+
+/** The job with the words among its notes, once. */
+export const noted = (job: Job, note: string): Job =>
+  note === '' || job.notes.includes(note) ? job : { ...job, notes: [job.notes, note].filter((text) => text !== '').join(' ') };
 
 /** What should be on it at the end, asked by use: each answer says what it drops and why. */
 @Component({
@@ -15,7 +25,7 @@ import { findFinish, wishesFor, type FinishId, type Wishes } from '@lift-bare/co
     <div aria-live="polite">
       <table class="plain">
         <thead><tr><th>Stays</th><th>Why</th><th><span class="sr">Use</span></th></tr></thead>
-        <tbody>@for (system of kept(); track system.id) { <tr><td><b>{{ system.name }}</b></td><td class="soft small">{{ system.speaksFor.join(' ') || 'Nothing speaks against it.' }}</td><td class="num"><button type="button" class="btn quiet small" (click)="picked.emit(system.finish)" [attr.aria-label]="'use ' + system.name">Use</button></td></tr> } @empty { <tr><td colspan="3">Nothing is left. Take one answer back.</td></tr> }</tbody>
+        <tbody>@for (system of kept(); track system.id) { <tr><td><b>{{ system.name }}</b></td><td class="soft small">{{ system.speaksFor.join(' ') || 'Nothing speaks against it.' }}</td><td class="num"><button type="button" class="btn quiet small" (click)="use(system)" [attr.aria-label]="'use ' + system.name">Use</button></td></tr> } @empty { <tr><td colspan="3">Nothing is left. Take one answer back.</td></tr> }</tbody>
       </table>
       @if (dropped().length > 0) { <details><summary class="small">{{ dropped().length }} dropped, and why</summary><ul class="small soft">@for (system of dropped(); track system.id) { <li><s>{{ system.name }}</s> {{ system.against.join(' ') }}</li> }</ul></details> }
       <p class="basis">Common practice, no source; the data sheet decides, and local law where biocides are concerned.</p>
@@ -25,12 +35,16 @@ import { findFinish, wishesFor, type FinishId, type Wishes } from '@lift-bare/co
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FinishFinder {
-  readonly picked = output<FinishId>();
+  readonly picked = output<WantedFinish>();
   protected readonly given = signal<Wishes>({});
   protected readonly asked = computed(() => wishesFor(this.given()));
   private readonly found = computed(() => findFinish(this.given()));
   protected readonly kept = computed(() => this.found().filter(({ keeps }) => keeps));
   protected readonly dropped = computed(() => this.found().filter(({ keeps }) => !keeps));
+
+  protected use({ finish, name }: FoundSystem): void {
+    this.picked.emit({ finish, note: CATALOGUE.finishes[finish].name === name ? '' : `Wanted: ${name.toLowerCase()}.` });
+  }
 
   /** A second touch takes an answer back. */
   protected give(wish: string, answer: string): void {

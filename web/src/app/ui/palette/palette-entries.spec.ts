@@ -1,5 +1,6 @@
 import { DEMO_JOBS, type Job } from '@lift-bare/core';
 import { routes } from '../../app.routes';
+import { SHOP_TABS } from '../shop-tabs';
 import { findEntries, paletteEntries } from './palette-entries';
 
 const job = DEMO_JOBS[0] as Job;
@@ -20,7 +21,7 @@ test('every page it leads to is a page', () => {
         does.to
           .join('/')
           .replace('/jobs/tug', '/jobs/:jobId')
-          .replace(/^\/shop\/.*/, '/shop/:tab'),
+          .replace(new RegExp(`^/shop/(${SHOP_TABS.map(({ id }) => id).join('|')})$`), '/shop/:tab'),
       );
 });
 

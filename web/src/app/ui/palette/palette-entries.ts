@@ -1,4 +1,5 @@
 import { GLOSSARY, type Job } from '@lift-bare/core';
+import { SHOP_TABS } from '../shop-tabs';
 import { STAGES } from '../words';
 
 /** Something to go to or to do, found by its words. */
@@ -22,13 +23,7 @@ const VIEWS: readonly PaletteEntry[] = [
   view('Signs', '/practice/signs', 'blister wrinkle look'),
   view('Catalogue', '/catalogue', 'figures strippers methods primers'),
   view('Words', '/words', 'glossary terms'),
-  view('Shop: figures and kit', '/shop/figures', 'rates weights equipment law'),
-  view('Shop: people', '/shop/people', 'masks cartridges training'),
-  view('Shop: air', '/shop/air', 'compressor nozzles hose'),
-  view('Shop: contractors', '/shop/contractors', 'blaster powder coater firms'),
-  view('Shop: schools', '/shop/schools', 'habits choices'),
-  view('Shop: prices', '/shop/prices', 'money packs'),
-  view('Shop: own products', '/shop/own-rows', 'rows'),
+  ...SHOP_TABS.map(({ id, title, words }) => view(`Shop: ${title}`, `/shop/${id}`, words)),
 ];
 
 const DOINGS: readonly PaletteEntry[] = [
