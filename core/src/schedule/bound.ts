@@ -12,19 +12,16 @@ export function boundOf(problem: Problem, { into }: Links): number {
   const count = network.activities.length;
   const capacity = capacityOf(crew);
   const ends = new Array<number>(count).fill(0);
-  const before: Set<number>[] = [];
+  const before = new Ancestors(count);
   let bound = 0;
   for (let i = 0; i < count; i++) {
     const activity = network.activities[i];
     if (!activity) continue;
-    const ancestors = new Set<number>();
     let ready = from[i] as number;
     for (const span of into[i] ?? []) {
-      ancestors.add(span.from);
-      for (const one of before[span.from] ?? []) ancestors.add(one);
+      before.follows(i, span.from);
       ready = Math.max(ready, (ends[span.from] as number) + span.least);
     }
-    before.push(ancestors);
     const done = fixed[i];
     if (done) {
       ends[i] = done.end;
@@ -33,11 +30,11 @@ export function boundOf(problem: Problem, { into }: Links): number {
     }
     let hands = 0;
     let first = from[i] as number;
-    for (const one of ancestors) {
-      if (fixed[one]) continue;
+    before.each(i, (one) => {
+      if (fixed[one]) return;
       hands += network.activities[one]?.hand ?? 0;
       first = Math.min(first, from[one] as number);
-    }
+    });
     ready = Math.max(ready, loadEnd(capacity, first, hands));
     const candidates = (may[i] ?? []).map((worker) => ({ worker, time: times[i]?.[worker] ?? (crew[worker] as WorkingTime), taken: [] }));
     const ended = soonestOf(candidates, activity, ready)?.at(-1)?.to ?? Infinity;
@@ -45,6 +42,41 @@ export function boundOf(problem: Problem, { into }: Links): number {
     bound = Math.max(bound, ended);
   }
   return bound;
+}
+
+/** What has to be done before each of some activities, as a row of bits. */
+class Ancestors {
+  private readonly words: number;
+  private readonly rows: Uint32Array;
+  /** for each the first of all that come before it; itself: none */
+  private readonly first: Int32Array;
+
+  constructor(count: number) {
+    this.words = Math.ceil(count / 32);
+    this.rows = new Uint32Array(count * this.words);
+    this.first = Int32Array.from({ length: count }, (_, i) => i);
+  }
+
+  /** One comes after another, and after all that comes before that; the other stands earlier in the list. */
+  follows(one: number, other: number): void {
+    const [to, from] = [one * this.words, other * this.words];
+    const first = this.first[other] as number;
+    for (let word = first >> 5; word <= other >> 5; word++)
+      this.rows[to + word] = (this.rows[to + word] as number) | (this.rows[from + word] as number);
+    this.rows[to + (other >> 5)] = (this.rows[to + (other >> 5)] as number) | (1 << (other & 31));
+    this.first[one] = Math.min(this.first[one] as number, first);
+  }
+
+  each(one: number, use: (ancestor: number) => void): void {
+    for (let word = (this.first[one] as number) >> 5; word <= one >> 5; word++) {
+      let bits = this.rows[one * this.words + word] as number;
+      while (bits !== 0) {
+        const bit = 31 - Math.clz32(bits & -bits);
+        use(word * 32 + bit);
+        bits &= bits - 1;
+      }
+    }
+  }
 }
 
 /** Time in which the same people work, with the min of hands that all of them have before it. */

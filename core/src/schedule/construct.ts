@@ -1,7 +1,7 @@
 import type { Worker } from './crew.ts';
 import type { Activity, Network, Span } from './network.ts';
 import { ancestorsOf, isWindow, linksOf, type Links, type Window } from './propagate.ts';
-import { soonestOf, startBack, Taken, type Piece, type WorkingTime } from './slots.ts';
+import { soonestOf, startBack, Taken, type Candidate, type Piece, type WorkingTime } from './slots.ts';
 
 /** Everything that a schedule is made from. Times in min since the origin. */
 export interface Problem {
@@ -80,6 +80,8 @@ export function construct(
   const rank = links.tail.map((tail, i) => (problem.pinned[i] ? Infinity : tail * weight(i)));
   const run = new Generation(problem, links, { notBefore, rank, given, haste, turns });
   const mends = new Map<Span, Mends>();
+  /** what was begun later for a window, in order, and the soonest that it was allowed before */
+  const trail: { readonly span: Window; readonly was: number }[] = [];
   for (;;) {
     const late = run.generate();
     if (!late || given.size > mostBroken) return { placed: run.placed, broken: [...given], held: notBefore, laid: run.laid };
@@ -89,23 +91,28 @@ export function construct(
     const over = run.laid > MOST_LAID * rank.length;
     if (own.times <= pushes && !over) {
       for (const one of ancestorsOf(span.to, links)) rank[one] = (rank[one] as number) * PUSH;
-      run.restart();
+      run.restart(span.to);
       continue;
     }
     const missedBy = by - span.most - opens.end;
     own.since = missedBy < own.nearest ? 0 : own.since + 1;
     own.nearest = Math.min(own.nearest, missedBy);
     if (over || own.times > MOST_MENDS || own.since >= PATIENCE || by === Infinity || problem.pinned[span.from] || problem.fixed[span.from]) {
-      // What was begun later for its sake is not any more.
       given.add(span);
-      mends.clear();
-      notBefore.splice(0, notBefore.length, ...problem.from);
-      run.restart();
+      // What was begun later for its sake, and since for the sake of what that has moved, is not any more.
+      const first = trail.findIndex((mend) => mend.span === span);
+      const undone = first < 0 ? [] : trail.splice(first).reverse();
+      for (const { span: mended, was } of undone) {
+        notBefore[mended.from] = was;
+        mends.delete(mended);
+      }
+      run.rewindTo([span.from, ...undone.map(({ span: mended }) => mended.from)]);
       continue;
     }
     const wider = own.since === 0 ? 1 : STEP * 2 ** (own.since - 1);
+    trail.push({ span, was: notBefore[span.from] as number });
     notBefore[span.from] = Math.max(opens.start + wider, startFor(problem, span.from, opens, by - span.most));
-    run.rewindTo(span.from);
+    run.rewindTo([span.from]);
   }
 }
 
@@ -164,10 +171,12 @@ class Generation {
   private readonly deadline: number[];
   /** for what is open the soonest that all before it allows */
   private readonly ready: number[];
-  private readonly open = new Set<number>();
+  /** what may come next: what has happened first, then by the turn of its job */
+  private readonly open: readonly Set<number>[];
   private readonly missing: number[];
   private readonly busy: readonly Taken[];
   private readonly plant = new Map<string, Taken>();
+  private readonly candidates: (readonly Candidate[] | undefined)[];
   private readonly steps: Step[] = [];
   /** for each activity its step; -1: none yet */
   private readonly stepAt: number[];
@@ -183,14 +192,15 @@ class Generation {
     this.ready = new Array<number>(count).fill(Infinity);
     this.missing = links.before.map((before) => before.length);
     this.stepAt = new Array<number>(count).fill(-1);
+    this.candidates = new Array<undefined>(count).fill(undefined);
     this.busy = problem.crew.map(() => new Taken());
+    this.open = Array.from({ length: 2 + Math.max(0, ...(terms.turns ?? [])) }, () => new Set<number>());
     this.missing.forEach((left, i) => left === 0 && this.openUp(i));
   }
 
   /** Places all of them; the first window that closes too soon, or null. */
   generate(): Late | null {
-    while (this.open.size > 0) {
-      const at = this.take();
+    for (let at = this.take(); at !== null; at = this.take()) {
       const placed = this.place(at);
       this.enter(at, placed);
       for (const span of this.links.into[at] ?? []) {
@@ -203,15 +213,23 @@ class Generation {
     return null;
   }
 
-  /** Takes back the step of an activity, and all after it. */
-  rewindTo(at: number): void {
-    this.reopen(this.rewind(this.stepAt[at] as number));
+  /** Takes back the first step of some activities, and all after it. */
+  rewindTo(activities: readonly number[]): void {
+    const steps = activities.flatMap((at) => ((this.stepAt[at] as number) < 0 ? [] : [this.stepAt[at] as number]));
+    this.reopen(this.rewind(Math.min(...steps)));
   }
 
-  /** Takes back everything; what is open may be begun from another time now. */
-  restart(): void {
-    this.rewind(0);
+  /** Takes back all that has the turn of an activity or a later one; what is open may be begun from another time now. Jobs whose turn was before stay as they lie. */
+  restart(at: number): void {
+    const first = this.steps.findIndex((step) => !this.problem.fixed[step.at] && !this.isBeforeTurnOf(at, step.at));
+    this.rewind(Math.max(0, first));
     this.reopen(this.missing.keys());
+  }
+
+  /** Whether another activity belongs to a job whose turn is before that of this one. */
+  isBeforeTurnOf(at: number, other: number): boolean {
+    const { turns } = this.terms;
+    return turns !== null && (turns[other] as number) < (turns[at] as number);
   }
 
   /** What was taken back. */
@@ -221,7 +239,7 @@ class Generation {
       .reverse()
       .map(({ at, placed, deadlines }) => {
         for (const [activity, deadline] of deadlines) this.deadline[activity] = deadline;
-        for (const next of this.links.after[at] ?? []) if ((this.missing[next] as number)++ === 0) this.open.delete(next);
+        for (const next of this.links.after[at] ?? []) if ((this.missing[next] as number)++ === 0) this.openAt(next).delete(next);
         if (placed) this.eachTaken(at, placed, (taken, piece) => taken.remove(piece));
         this.placed[at] = null;
         this.stepAt[at] = -1;
@@ -245,24 +263,28 @@ class Generation {
     let from = this.terms.notBefore[at] as number;
     for (const span of this.links.into[at] ?? []) from = Math.max(from, (this.placed[span.from]?.end ?? Infinity) + span.least);
     this.ready[at] = from;
-    this.open.add(at);
+    this.openAt(at).add(at);
   }
 
-  /** What has happened; else the one whose turn it is, with the soonest deadline, then the one that most hangs on. */
-  private take(): number {
-    let best = -1;
-    for (const at of this.open) if (best < 0 || this.before(at, best)) best = at;
-    this.open.delete(best);
+  private openAt(at: number): Set<number> {
+    return this.open[this.problem.fixed[at] ? 0 : 1 + (this.terms.turns?.[at] ?? 0)] as Set<number>;
+  }
+
+  /** What has happened; else the one whose turn it is, with the soonest deadline, then the one that most hangs on; null: nothing is left. */
+  private take(): number | null {
+    const next = this.open.find((all) => all.size > 0);
+    if (!next) return null;
+    let [best, urgency] = [-1, Infinity];
+    for (const at of next) {
+      const own = this.urgency(at);
+      if (best < 0 || own < urgency || (own === urgency && this.hangsMore(at, best))) [best, urgency] = [at, own];
+    }
+    next.delete(best);
     return best;
   }
 
-  private before(a: number, b: number): boolean {
-    const { rank, turns } = this.terms;
-    const happened = this.problem.fixed[a] !== null;
-    if (happened !== (this.problem.fixed[b] !== null)) return happened;
-    if (turns && turns[a] !== turns[b]) return (turns[a] as number) < (turns[b] as number);
-    const [one, other] = [this.urgency(a), this.urgency(b)];
-    if (one !== other) return one < other;
+  private hangsMore(a: number, b: number): boolean {
+    const { rank } = this.terms;
     return (rank[a] as number) > (rank[b] as number) || (rank[a] === rank[b] && a < b);
   }
 
@@ -273,21 +295,30 @@ class Generation {
   }
 
   private place(at: number): Placed | null {
-    const { network, crew, may, times, fixed } = this.problem;
+    const { network, fixed } = this.problem;
     this.laid += 1;
     const activity = network.activities[at] as Activity;
     const from = this.ready[at] as number;
     if (fixed[at]) return fixed[at];
     if (from === Infinity) return null;
-    const plant = activity.plant ? [this.plantOf(activity.plant)] : [];
-    const candidates = (may[at] ?? []).map((worker) => ({
-      worker,
-      time: times[at]?.[worker] ?? (crew[worker] as Worker),
-      taken: [this.busy[worker] as Taken, ...plant],
-    }));
-    const pieces = soonestOf(candidates, activity, from);
+    const pieces = soonestOf(this.candidatesFor(at, activity), activity, from);
     const last = pieces?.at(-1);
     return pieces && last ? { start: Math.min(...pieces.map((piece) => piece.from)), end: last.to, pieces } : null;
+  }
+
+  /** Who may do it, the same each time that it is laid out. */
+  private candidatesFor(at: number, { plant }: Activity): readonly Candidate[] {
+    const known = this.candidates[at];
+    if (known) return known;
+    const { crew, may, times } = this.problem;
+    const shared = plant ? [this.plantOf(plant)] : [];
+    const own = (may[at] ?? []).map((worker) => ({
+      worker,
+      time: times[at]?.[worker] ?? (crew[worker] as Worker),
+      taken: [this.busy[worker] as Taken, ...shared],
+    }));
+    this.candidates[at] = own;
+    return own;
   }
 
   /** The time of people and plant that a placed activity takes. */

@@ -5,18 +5,32 @@ const BREAK = 120;
 /** Shorter pieces of split work than this are not begun; min. Model assumption. */
 const LEAST_PIECE = 10;
 
-/** Time that is taken already, oldest first, without overlaps. */
+/** Time that is taken already, oldest first; what touches is one spell, so that a full month is gone over in a few steps. */
 export class Taken {
   private readonly spells: Spell[] = [];
 
-  add(spell: Spell): void {
-    if (spell.to <= spell.from) return;
-    this.spells.splice(spellAfter(this.spells, spell.from), 0, spell);
+  add({ from, to }: Spell): void {
+    if (to <= from) return;
+    let first = spellAfter(this.spells, from);
+    if (this.spells[first - 1]?.to === from) first -= 1;
+    let after = first;
+    while (after < this.spells.length && (this.spells[after] as Spell).from <= to) after++;
+    const [opens, closes] = [this.spells[first], this.spells[after - 1]];
+    const whole = after > first && opens && closes ? { from: Math.min(from, opens.from), to: Math.max(to, closes.to) } : { from, to };
+    this.spells.splice(first, after - first, whole);
   }
 
   /** What was added before. */
   remove({ from, to }: Spell): void {
-    if (to > from) this.spells.splice(spellAfter(this.spells, from), 1);
+    if (to <= from) return;
+    const at = spellAfter(this.spells, from);
+    const spell = this.spells[at];
+    if (!spell) return;
+    const left = [
+      { from: spell.from, to: from },
+      { from: to, to: spell.to },
+    ].filter((rest) => rest.to > rest.from);
+    this.spells.splice(at, 1, ...left);
   }
 
   /** The first that is not over at a time, by its place. */
@@ -29,14 +43,11 @@ export class Taken {
   }
 }
 
-/** Free working time; whether it begins with a spell, and ends with it. */
-interface FreePiece extends Spell {
-  readonly opens: boolean;
-  readonly closes: boolean;
-}
+/** Looks at a piece of free working time: whether it begins with a spell, and ends with it; true where no more is wanted. */
+type Look = (from: number, to: number, opens: boolean, closes: boolean) => boolean;
 
-/** Working time without anything in it, from a time on; goes through all that is taken once. */
-function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: number): Generator<FreePiece> {
+/** Working time without anything in it, from a time on, oldest first; goes through all that is taken once. */
+function eachFree(spells: readonly Spell[], taken: readonly Taken[], from: number, look: Look): void {
   const next = taken.map((one) => one.after(from));
   for (let i = spellAfter(spells, from); i < spells.length; i++) {
     const { from: opens, to: closes } = spells[i] as Spell;
@@ -52,7 +63,7 @@ function* freePieces(spells: readonly Spell[], taken: readonly Taken[], from: nu
         else until = Math.min(until, spell.from);
       }
       if (blocked) continue;
-      yield { from: time, to: until, opens: time === opens, closes: until === closes };
+      if (look(time, until, time === opens, until === closes)) return;
       time = until;
     }
   }
@@ -108,19 +119,20 @@ export function soonest({ worker, time: { spells, longest, longestDay }, taken }
   const within = !breaks && hand > longest;
   let left = hand;
   let pieces: Piece[] = [];
-  let last: FreePiece | null = null;
-  for (const piece of freePieces(spells, taken, from)) {
-    const room = piece.to - piece.from;
-    if (!breaks && !within && room < hand) continue;
-    if (within && last && !(last.closes && piece.opens && piece.from - last.to <= BREAK)) [pieces, left] = [[], hand];
-    last = piece;
-    if (breaks && room < Math.min(left, LEAST_PIECE)) continue;
-    const to = piece.from + Math.min(room, left);
-    pieces.push({ worker, from: piece.from, to });
-    left -= to - piece.from;
-    if (left <= 0) return pieces;
-  }
-  return null;
+  /** where the piece of time before ended with its spell; null: it did not, or there was none */
+  let closed: number | null = null;
+  eachFree(spells, taken, from, (start, end, opens, closes) => {
+    const room = end - start;
+    if (!breaks && !within && room < hand) return false;
+    if (within && pieces.length > 0 && !(closed !== null && opens && start - closed <= BREAK)) [pieces, left] = [[], hand];
+    closed = closes ? end : null;
+    if (breaks && room < Math.min(left, LEAST_PIECE)) return false;
+    const to = start + Math.min(room, left);
+    pieces.push({ worker, from: start, to });
+    left -= to - start;
+    return left <= 0;
+  });
+  return left <= 0 ? pieces : null;
 }
 
 /** The latest start of work that goes on over breaks so that it is over no sooner than a time; where nobody works then, with a least piece after the break. */
@@ -177,10 +189,11 @@ function sideBySide(candidates: readonly Candidate[], work: Work, from: number, 
 function together(candidates: readonly Candidate[], hand: number, from: number, alone: number): Piece[] | null {
   const free = candidates.flatMap(({ worker, time, taken }) => {
     const own: Piece[] = [];
-    for (const piece of freePieces(time.spells, taken, from)) {
-      if (piece.from >= alone) break;
-      if (Math.min(piece.to, alone) - piece.from >= WORTH_COMING) own.push({ worker, from: piece.from, to: Math.min(piece.to, alone) });
-    }
+    eachFree(time.spells, taken, from, (start, end) => {
+      const to = Math.min(end, alone);
+      if (to - start >= WORTH_COMING) own.push({ worker, from: start, to });
+      return end >= alone;
+    });
     return own;
   });
   const moments = [...new Set(free.flatMap((piece) => [piece.from, piece.to]))].sort((a, b) => a - b);
