@@ -61,6 +61,7 @@ export const DEFAULT_SHOP: Shop = {
   paperwork: USUAL_PAPERWORK,
   prices: {},
   avoid: [],
+  templates: [],
   ownRows: [],
   paceSetAside: {},
   useSetAside: {},

@@ -6,6 +6,7 @@ import { ForecastHour, MOST_HOURS } from './forecast.ts';
 import { DaysOff, DaySpans, USUAL_HOURS, Weekday, WeekHours } from './calendar.ts';
 import { CleanerId, GritId, MethodId } from './ids.ts';
 import { MethodKey, OwnRow } from './own-row.ts';
+import { OwnTemplate } from './own-template.ts';
 import { Cartridge, Person, WornStock } from './person.ts';
 import { Paperwork, USUAL_PAPERWORK } from './paperwork.ts';
 import { PaceSetAside, UseSetAside } from './pace.ts';
@@ -165,6 +166,7 @@ export const Shop = z
     paperwork: Paperwork.default(USUAL_PAPERWORK),
     prices: z.partialRecord(z.string().max(60), money).describe('own price per litre or piece, by catalogue id'),
     avoid: z.array(MethodKey).max(60).describe('methods this shop does not use'),
+    templates: z.array(OwnTemplate).max(60, 'at most 60 kept parts').default([]).describe('parts that the shop does over and over'),
     ownRows: z.array(OwnRow).max(200).describe("the shop's own products and methods"),
     useSetAside: UseSetAside.default({}).describe('what is planned at the use of the catalogue, whatever the record says'),
     paceSetAside: PaceSetAside.default({}).describe('kinds of steps that are planned at the pace of the catalogue, whatever the record says'),
@@ -172,14 +174,18 @@ export const Shop = z
       'dwells seen so far; filled in from patches and bench when a job is planned, not kept in the profile',
     ),
   })
-  .superRefine(({ ownRows, contractors, people, cartridges }, context) => {
-    const twice = (list: 'ownRows' | 'contractors' | 'people' | 'cartridges', ids: readonly string[]) =>
+  .superRefine(({ ownRows, contractors, people, cartridges, templates }, context) => {
+    const twice = (list: 'ownRows' | 'contractors' | 'people' | 'cartridges' | 'templates', ids: readonly string[]) =>
       ids.forEach((id, i) => {
         if (ids.indexOf(id) < i) context.addIssue({ code: 'custom', path: [list, i, 'id'], message: `id "${id}" is used twice` });
       });
     twice(
       'ownRows',
       ownRows.map(({ id }) => id),
+    );
+    twice(
+      'templates',
+      templates.map(({ id }) => id),
     );
     twice(
       'people',

@@ -1,10 +1,11 @@
-import type { Item, Part, Zone } from '../model/job.ts';
+import type { Item, Part } from '../model/job.ts';
 import type { NewId } from '../model/new-job.ts';
-import { partArea, partFromTemplate, withArea } from './part-template.ts';
-import { PART_TEMPLATES } from './part-templates.ts';
+import type { OwnTemplate } from '../model/own-template.ts';
+import { partArea, withArea } from './part-template.ts';
+import { ownStartId, startsOf, type Start } from './starts.ts';
 
 interface Piece {
-  /** part template */
+  /** id of what it starts from */
   readonly from: string;
   readonly name: string;
   readonly pieces: number;
@@ -121,25 +122,37 @@ export const ITEM_TEMPLATES: readonly ItemTemplate[] = [
   { id: 'other', name: 'Something else', words: '', kind: 'other', service: 'outside', parts: [of('blank', 'Part')] },
 ];
 
+/** A part that the shop has kept, as something that comes in by the door. */
+export const ownItem = ({ id, kind, service, name, words }: OwnTemplate): ItemTemplate => ({
+  id: ownStartId({ id }),
+  name,
+  words,
+  kind,
+  service,
+  parts: [of(ownStartId({ id }), name)],
+});
+
 /** A row of what is proposed: so many pieces alike, each of this many m². */
 export interface Proposed extends Piece {
-  /** m² of one piece, as the template has it */
+  /** m² of one piece, as what it starts from has it */
   readonly area: number;
 }
 
-/** What some items usually have, one row for each kind of part. */
-export const proposeParts = (items: readonly ItemTemplate[]): Proposed[] =>
-  items.flatMap(({ parts }) =>
-    parts.map((piece) => ({ ...piece, area: partArea({ zones: templateOf(piece.from)?.zones.map(({ shape }) => ({ shape }) as Zone) ?? [] }) })),
-  );
+const COMMON = startsOf([]);
+
+/** What some items usually have, one row for each kind of part. @param starts what there is to start from */
+export const proposeParts = (items: readonly ItemTemplate[], starts: readonly Start[] = COMMON): Proposed[] =>
+  items.flatMap(({ parts }) => parts.map((piece) => ({ ...piece, area: areaOf(starts.find(({ id }) => id === piece.from)) })));
+
+const areaOf = (start: Start | undefined): number => (start ? partArea(start.make(() => '')) : 0);
 
 /** The parts of what was proposed, each piece a part of its own, told apart by number where there are several. */
-export function partsOf(rows: readonly Proposed[], newId: NewId): Part[] {
+export function partsOf(rows: readonly Proposed[], newId: NewId, starts: readonly Start[] = COMMON): Part[] {
   return rows.flatMap(({ from, name, pieces, area, apart }) => {
-    const template = templateOf(from);
-    if (!template) return [];
+    const start = starts.find(({ id }) => id === from);
+    if (!start) return [];
     return Array.from({ length: pieces }, (_, i) => {
-      const part = { ...partFromTemplate(template, newId), ...apart, name: pieces === 1 ? name : `${name} ${i + 1}` };
+      const part = { ...start.make(newId), ...apart, name: pieces === 1 ? name : `${name} ${i + 1}` };
       return Math.abs(partArea(part) - area) < SAME_AREA ? part : withArea(part, area);
     });
   });
@@ -147,4 +160,3 @@ export function partsOf(rows: readonly Proposed[], newId: NewId): Part[] {
 
 /** m² */
 const SAME_AREA = 1e-6;
-const templateOf = (id: string) => PART_TEMPLATES.find((template) => template.id === id);

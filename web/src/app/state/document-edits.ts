@@ -39,25 +39,3 @@ export function moveLayer(zone: Zone, layerId: string, by: 1 | -1): Zone {
   [stack[from], stack[to]] = [stack[to] as Layer, stack[from] as Layer];
   return { ...zone, stack };
 }
-
-/** A copy of a part with its stacks, under fresh ids; targets that name a layer follow it. */
-export function copyPart(part: Part, name: string, newId: () => string): Part {
-  return { ...part, id: newId(), name, zones: part.zones.map((zone) => copyZone(zone, newId)) };
-}
-
-/** The part as it is and this many more like it, numbered from 2; a number that it ends with is counted on from. */
-export function manyLike(job: Job, part: Part, more: number, newId: () => string): Job {
-  const [, stem = part.name, from = '1'] = /^(.*?) (\d+)$/.exec(part.name) ?? [];
-  const copies = Array.from({ length: more }, (_, i) => copyPart(part, `${stem} ${Number(from) + 1 + i}`, newId));
-  return { ...job, parts: job.parts.flatMap((own) => (own.id === part.id ? [own, ...copies] : [own])) };
-}
-
-export function copyZone(zone: Zone, newId: () => string): Zone {
-  const fresh = new Map(zone.stack.map(({ id }) => [id, newId()]));
-  return {
-    ...zone,
-    id: newId(),
-    stack: zone.stack.map((layer) => ({ ...layer, id: fresh.get(layer.id) as string })),
-    target: zone.target.kind === 'down-to' ? { kind: 'down-to', layer: fresh.get(zone.target.layer) as string } : zone.target,
-  };
-}

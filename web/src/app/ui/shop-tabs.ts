@@ -8,6 +8,7 @@ export const SHOP_TABS = [
   { id: 'contractors', title: 'Contractors', words: 'blaster powder coater firms prices' },
   { id: 'schools', title: 'Schools', words: 'habits choices' },
   { id: 'own-rows', title: 'Own products and methods', words: 'prices packs rows' },
+  { id: 'parts', title: 'Own parts', words: 'templates kept start from' },
   { id: 'record', title: 'From the record', words: 'pace learned' },
   { id: 'numbers', title: 'Numbers', words: 'money hours rework' },
   { id: 'copies', title: 'Copies', words: 'backup restore' },

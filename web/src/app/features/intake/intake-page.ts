@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { CATALOGUE, newZone, partFromTemplate, type PartTemplate } from '@lift-bare/core';
+import { CATALOGUE, manyLike, newZone, pieceLike, zoneLike, type Start } from '@lift-bare/core';
 import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
-import { addPart, addZone, copyPart, copyZone, manyLike, removePart, removeZone } from '../../state/document-edits';
+import { addPart, addZone, removePart, removeZone } from '../../state/document-edits';
 import { JobContext } from '../../state/job-context';
 import { OpenQuestions } from '../../state/open-questions';
 import { newId } from '../../state/new-id';
@@ -19,6 +19,7 @@ import { PartForm } from './part-form';
 import { PhotoStrip } from './photo-strip';
 import { QuestionCards } from './question-cards';
 import { StackEditor } from './stack-editor';
+import { KeepPart } from './keep-part';
 import { TemplatePicker } from './template-picker';
 import { ZoneForm } from './zone-form';
 
@@ -38,6 +39,7 @@ const MOST_PARTS = 100;
     ConditionForm,
     FindsPanel,
     IdentifyTests,
+    KeepPart,
     TemplatePicker,
     FindingNote,
     QuestionCards,
@@ -55,6 +57,7 @@ export class IntakePage {
   private readonly toasts = inject(Toasts);
   protected readonly narrow = inject(Narrow).is;
   protected readonly picking = signal(false);
+  protected readonly keeping = signal(false);
 
   /** questions that are open in the job */
   private readonly asking = inject(OpenQuestions);
@@ -85,8 +88,8 @@ export class IntakePage {
     return part && CATALOGUE.substrates[part.substrate].note;
   });
 
-  protected add(template: PartTemplate): void {
-    const part = partFromTemplate(template, newId);
+  protected add(start: Start): void {
+    const part = start.make(newId);
     this.picking.set(false);
     this.context.edit(`add ${part.id}`, (job) => addPart(job, part));
     this.show(part.zones[0]?.id);
@@ -113,7 +116,7 @@ export class IntakePage {
   protected copyZone(): void {
     const [part, zone] = [this.context.part(), this.context.zone()];
     if (!part || !zone) return;
-    const copy = { ...copyZone(zone, newId), name: `${zone.name} copy`.slice(0, 80) };
+    const copy = { ...zoneLike(zone, newId), name: `${zone.name} copy`.slice(0, 80) };
     this.context.edit(`copy ${copy.id}`, (job) => addZone(job, part.id, copy));
     this.show(copy.id);
   }
@@ -130,7 +133,7 @@ export class IntakePage {
   protected copyPart(): void {
     const part = this.context.part();
     if (!part) return;
-    const copy = copyPart(part, `${part.name} copy`, newId);
+    const copy = pieceLike(part, `${part.name} copy`.slice(0, 80), newId);
     this.context.edit(`copy ${copy.id}`, (job) => addPart(job, copy));
     this.show(copy.zones[0]?.id);
   }

@@ -6,7 +6,7 @@ import { keepDraft, keptDraft } from './kept-draft';
 let ids = 0;
 const newId = (): string => `d${(ids += 1)}`;
 const draft = (more: Partial<JobDraft>): JobDraft => ({ ...EMPTY_DRAFT, ...more });
-const job = (more: Partial<JobDraft>): Job => jobOfDraft(draft(more), 'Job 4', newId);
+const job = (more: Partial<JobDraft>): Job => jobOfDraft(draft(more), [], 'Job 4', newId);
 
 test.each(ITEM_TEMPLATES.map(({ id }) => id))('%s has a drawing, parts that there are, and makes a sound job', (id) => {
   expect(ITEM_DRAWINGS[id]?.face).toMatch(/^M/);
@@ -29,7 +29,7 @@ test('a trailer: rails, mudguards and wheels by number, worked where it was said
 
 test('number and size are corrected by row: one of them, none, and of another size in all its zones', () => {
   const items = ['trailer'];
-  const [rail, mudguard, wheel] = rowsOf(draft({ items }));
+  const [rail, mudguard, wheel] = rowsOf(draft({ items }), []);
   const changed = { [rail?.id ?? '']: { pieces: 1, area: 5 }, [mudguard?.id ?? '']: { pieces: 12 }, [wheel?.id ?? '']: { pieces: 0 } };
   const { parts } = job({ items, changed });
   expect(parts.filter(({ name }) => name.startsWith('Mudguard'))).toHaveLength(12);

@@ -1,5 +1,18 @@
 import { newJob } from '@lift-bare/core/before-planning';
-import { degC, ITEM_TEMPLATES, partsOf, percent, proposeParts, type FinishId, type ItemTemplate, type Job, type Proposed } from '@lift-bare/core';
+import {
+  degC,
+  ITEM_TEMPLATES,
+  ownItem,
+  partsOf,
+  percent,
+  proposeParts,
+  startsOf,
+  type FinishId,
+  type ItemTemplate,
+  type Job,
+  type OwnTemplate,
+  type Proposed,
+} from '@lift-bare/core';
 
 /** Where it is worked, as people say it, with the air that is usual there; both figures are there to be corrected. Common practice, no source. */
 export const PLACES = [
@@ -42,20 +55,23 @@ export interface DraftRow extends Proposed {
   readonly id: string;
 }
 
-const itemsOf = ({ items }: JobDraft): ItemTemplate[] => ITEM_TEMPLATES.filter(({ id }) => items.includes(id));
+/** What can be picked: what the shop has kept, and what comes in by any door. */
+export const itemsToPick = (own: readonly OwnTemplate[]): readonly ItemTemplate[] => [...own.map(ownItem), ...ITEM_TEMPLATES];
+
+const itemsOf = ({ items }: JobDraft, own: readonly OwnTemplate[]): ItemTemplate[] => itemsToPick(own).filter(({ id }) => items.includes(id));
 
 /** The rows that are proposed for what was picked, with what was changed of them. */
-export const rowsOf = (draft: JobDraft): DraftRow[] =>
-  itemsOf(draft).flatMap((item) =>
-    proposeParts([item]).map((row) => {
+export const rowsOf = (draft: JobDraft, own: readonly OwnTemplate[]): DraftRow[] =>
+  itemsOf(draft, own).flatMap((item) =>
+    proposeParts([item], startsOf(own)).map((row) => {
       const id = `${item.id} ${row.name}`;
       return { ...row, ...draft.changed[id], id };
     }),
   );
 
 /** The job that the draft describes. */
-export function jobOfDraft(draft: JobDraft, fallbackName: string, newId: () => string): Job {
-  const [first] = itemsOf(draft);
+export function jobOfDraft(draft: JobDraft, own: readonly OwnTemplate[], fallbackName: string, newId: () => string): Job {
+  const [first] = itemsOf(draft, own);
   const { indoors } = PLACES.find(({ id }) => id === draft.place) ?? PLACES[0];
   const job = newJob(draft.name.trim() || first?.name || fallbackName);
   return {
@@ -64,6 +80,6 @@ export function jobOfDraft(draft: JobDraft, fallbackName: string, newId: () => s
     place: { ...job.place, indoors, temperature: degC(draft.temperature), humidity: percent(draft.humidity) },
     finish: draft.finish,
     notes: draft.note,
-    parts: partsOf(rowsOf(draft), newId),
+    parts: partsOf(rowsOf(draft, own), newId, startsOf(own)),
   };
 }

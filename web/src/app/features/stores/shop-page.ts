@@ -15,6 +15,7 @@ import { ShopPeople } from './shop-people';
 import { ShopRecord } from './shop-record';
 import { ShopSchools } from './shop-schools';
 import { ShopScreens } from './shop-screens';
+import { ShopTemplates } from './shop-templates';
 
 /** The shop profile in its parts: figures and kit, air and papers, calendar, people, contractors, schools, own products; and the copies of all of it. */
 @Component({
@@ -34,6 +35,7 @@ import { ShopScreens } from './shop-screens';
     ShopCopies,
     ShopRecord,
     ShopScreens,
+    ShopTemplates,
   ],
   providers: [ShopEditor],
   templateUrl: './shop-page.html',
