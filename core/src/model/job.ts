@@ -247,6 +247,34 @@ export type Progress = z.infer<typeof Progress>;
 export const Priority = z.enum(['first', 'usual', 'last']);
 export type Priority = z.infer<typeof Priority>;
 
+/** What somebody has decided about a zone; what is known of it is not in it. */
+export const ZoneDecisions = Zone.pick({
+  id: true,
+  target: true,
+  choice: true,
+  lay: true,
+  blast: true,
+  system: true,
+  systemReason: true,
+  films: true,
+  laidWith: true,
+  design: true,
+  sides: true,
+  leftOut: true,
+});
+export type ZoneDecisions = z.infer<typeof ZoneDecisions>;
+
+/** A plan that was kept beside the one that holds: what was decided, not what is known of the item. */
+export const KeptPlan = z.strictObject({
+  id,
+  name,
+  at: moment.describe('when it was kept'),
+  finish: FinishId.nullable(),
+  place: Place,
+  parts: z.array(Part.pick({ id: true, finish: true, held: true }).extend({ zones: z.array(ZoneDecisions).max(500) })).max(100),
+});
+export type KeptPlan = z.infer<typeof KeptPlan>;
+
 /** The job document: the truth that every plan is computed from. Lengths and temperatures carry their unit in their brand. */
 export const Job = z
   .strictObject({
@@ -262,6 +290,7 @@ export const Job = z
     due: z.iso.date({ error: 'needs a date' }).nullable().default(null).describe('day by the end of which it is to be handed over'),
     pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),
     progress: z.array(Progress).max(2000, 'at most 2000 steps').default([]).describe('work that has begun, and when it was over'),
+    plans: z.array(KeptPlan).max(4, 'at most 4 kept plans').default([]).describe('to set beside the plan that holds, or to take over'),
     notes: note,
     archived: z.boolean(),
   })

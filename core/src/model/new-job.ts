@@ -29,6 +29,7 @@ export const newJob = (name: string): Job => ({
   due: null,
   pins: [],
   progress: [],
+  plans: [],
   notes: '',
   archived: false,
 });

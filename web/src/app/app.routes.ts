@@ -29,6 +29,7 @@ export const routes: Routes = [
       { path: 'build', title: 'Build · Lift Bare', loadComponent: () => import('./features/build/build-page').then((m) => m.BuildPage) },
       { path: 'safety', title: 'Safety · Lift Bare', loadComponent: () => import('./features/safety/safety-page').then((m) => m.SafetyPage) },
       { path: 'book', title: 'Book · Lift Bare', loadComponent: () => import('./features/book/book-page').then((m) => m.BookPage) },
+      { path: 'plans', title: 'Plans side by side · Lift Bare', loadComponent: () => import('./features/plans/plans-page').then((m) => m.PlansPage) },
       { path: 'papers', title: 'Papers · Lift Bare', loadComponent: () => import('./features/papers/papers-page').then((m) => m.PapersPage) },
       { path: 'time', title: 'Time · Lift Bare', loadComponent: () => import('./features/time/time-page').then((m) => m.TimePage) },
       {

@@ -11,6 +11,7 @@ import {
   planJob,
   scheduleOf,
   searchSchedule,
+  sideBySide,
   SHOWN,
   waysOut,
   whatWouldOpen,
@@ -24,7 +25,9 @@ import {
   type Job,
   type JobChoice,
   type KitSaving,
+  type OfferOption,
   type Opening,
+  type PlanBeside,
   type PortfolioProgress,
   type PracticeRun,
   type Round,
@@ -80,6 +83,11 @@ export interface TaskMap {
     result: WayOut[];
   };
   readonly answers: { input: { readonly job: Job; readonly shop: Shop; readonly left: ReadonlySet<string> }; progress: number; result: Tried[] };
+  readonly sideBySide: {
+    input: { readonly job: Job; readonly options: readonly OfferOption[]; readonly shop: Shop; readonly now: number };
+    progress: number;
+    result: PlanBeside[];
+  };
   readonly forecast: {
     input: {
       readonly setting: DwellSetting;
@@ -118,6 +126,7 @@ export const TASKS: { readonly [T in TaskName]: Work<T> } = {
   },
   forward: ({ id, job, shop, now }) => broughtForward(id, job, shop, CATALOGUE, now),
   waysOut: ({ job, shop, stop }) => waysOut(job, shop, CATALOGUE, stop),
+  sideBySide: ({ job, options, shop, now }) => sideBySide(job, options, shop, CATALOGUE, now),
   answers: ({ job, shop, left }) => tryAnswers(job, shop, CATALOGUE, left),
   forecast: ({ setting, rounds, terms }) => forecast(setting, rounds, terms),
   mesh: readAndMeasure,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { CATALOGUE, FinishId, type MethodOption, type OfferOption, type OptionChange } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
@@ -18,9 +19,10 @@ const KINDS = [
 /** What a customer may choose instead of the job as it is planned. */
 @Component({
   selector: 'lb-option-list',
-  imports: [ChoiceField, TextField],
+  imports: [ChoiceField, RouterLink, TextField],
   template: `
     <h2>Options</h2>
+    <p class="soft small"><a class="link" routerLink="../plans">Plans side by side</a> shows what each option changes, and takes one over.</p>
     @for (option of options(); track option.id) {
       <div class="option">
         <lb-text label="Called" [value]="option.name" [required]="true" [most]="80" (changed)="change(option.id, { name: $event })" />

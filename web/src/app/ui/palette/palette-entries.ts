@@ -51,6 +51,12 @@ export function paletteEntries(open: { readonly id: string; readonly job: Job } 
     words: 'stage',
     does: { to: ['/jobs', id, stage] },
   }));
+  const plans: PaletteEntry = {
+    kind: 'view',
+    title: 'Plans side by side',
+    words: 'compare variants options keep',
+    does: { to: ['/jobs', id, 'plans'] },
+  };
   const zones = job.parts.flatMap((part) =>
     part.zones.map((zone): PaletteEntry => ({
       kind: 'zone',
@@ -59,7 +65,7 @@ export function paletteEntries(open: { readonly id: string; readonly job: Job } 
       does: { to: ['/jobs', id, 'intake'], query: { zone: zone.id } },
     })),
   );
-  return [...stages, ...zones, ...EDITS, ...VIEWS, ...DOINGS, ...words];
+  return [...stages, plans, ...zones, ...EDITS, ...VIEWS, ...DOINGS, ...words];
 }
 
 /** Entries that have every word, those whose title begins with what is typed first, then those found by title. */
