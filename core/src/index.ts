@@ -225,6 +225,7 @@ export { repairId, withRepair, type Failed } from './record/repair-zone.ts';
 export { readTin, type TinCode } from './record/read-tin.ts';
 export { keepPlan, takePlan, withPlan } from './compare/kept-plans.ts';
 export { sideBySide, type PlanBeside, type PlanFigures } from './compare/side-by-side.ts';
+export { photoArea, photoError } from './geometry/photo-area.ts';
 export { groupBy } from './units/group-by.ts';
 export { countables, type Countable } from './record/countable.ts';
 export { openAtHandOver } from './record/hand-over.ts';

@@ -76,7 +76,10 @@ export function createApp(parts: AppParts): Express {
   app.disable('x-powered-by');
   app.use(
     helmet({
-      contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } },
+      // A photo that waits to be sent is shown from the browser's own memory: a blob.
+      contentSecurityPolicy: {
+        directives: { styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], upgradeInsecureRequests: null },
+      },
       strictTransportSecurity: false,
       // Without a referrer a browser hides the origin of a form too, and nobody could sign in.
       referrerPolicy: { policy: 'same-origin' },

@@ -13,6 +13,7 @@ export function edgeLength(shape: Shape, area: SquareMetres): number {
   switch (shape.kind) {
     case 'entered':
     case 'mesh':
+    case 'photo':
       return 4 * Math.sqrt(area);
     case 'rectangle':
       return 2 * shape.count * (shape.width + shape.height);

@@ -34,6 +34,7 @@ export function faceOf(shape: Shape, area: number): Face {
       return flat(shape.waterline, shape.beam / 2 + shape.draught);
     case 'entered':
     case 'mesh':
+    case 'photo':
       return flat(Math.sqrt(area || 1), Math.sqrt(area || 1));
   }
 }

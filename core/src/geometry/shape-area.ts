@@ -1,5 +1,6 @@
-import type { Shape } from '../model/shape.ts';
+import type { PhotoShape, Shape } from '../model/shape.ts';
 import { m2, type SquareMetres } from '../units/quantities.ts';
+import { photoArea } from './photo-area.ts';
 import { rimArea } from './rim-area.ts';
 
 /** Share of waterline x (beam + draught) that is wetted; rule of thumb used by paint makers, quoted from memory. */
@@ -30,7 +31,15 @@ export function shapeArea(shape: Shape): SquareMetres | null {
       return m2(shape.count * shape.tubes.reduce((sum, { diameter, length, count }) => sum + count * Math.PI * diameter * length, 0));
     case 'mesh':
       return m2(shape.count * shape.area);
+    case 'photo':
+      return photoZone(shape);
     case 'hull':
       return m2(HULL_COEFFICIENT[shape.form] * shape.waterline * (shape.beam + shape.draught));
   }
+}
+
+/** What a photo shows, and what its curve adds. */
+function photoZone(shape: PhotoShape): SquareMetres | null {
+  const area = photoArea(shape);
+  return area === null ? null : m2(shape.count * area * (1 + shape.crown / 100));
 }

@@ -1,9 +1,7 @@
 import * as z from 'zod';
 import { SquareMetres } from '../units/quantities.ts';
+import { FileId } from './file-id.ts';
 import { BoxSize } from './shape.ts';
-
-/** A file that is kept beside the job on the server. */
-export const FileId = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, 40 at most');
 
 export const Photo = z.strictObject({ file: FileId, caption: z.string().max(120, 'at most 120 characters') });
 export type Photo = z.infer<typeof Photo>;

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { Millimetres, SquareMetres } from '../units/quantities.ts';
-import { FileId } from './files.ts';
+import { FileId } from './file-id.ts';
 
 const share = z.number({ error: 'needs a number' }).gte(0, 'must be 0 or more').lte(1, 'must be 1 at most');
 

@@ -1,5 +1,11 @@
 import * as z from 'zod';
 import { Metres, SquareMetres } from '../units/quantities.ts';
+import { FileId } from './file-id.ts';
+
+const pixel = z.number().gte(-100, 'must lie on the photo').lte(20_000, 'must lie on the photo');
+/** A place on a photo as it is kept, px from its upper left corner. */
+export const PhotoPoint = z.strictObject({ x: pixel, y: pixel });
+export type PhotoPoint = z.infer<typeof PhotoPoint>;
 
 const count = z.int().gte(1).lte(500).describe('how many of this shape');
 
@@ -44,6 +50,23 @@ export const Shape = z.discriminatedUnion('kind', [
     count,
   }),
   z.strictObject({
+    kind: z.literal('photo'),
+    file: FileId,
+    reference: z
+      .discriminatedUnion('kind', [
+        z.strictObject({ kind: z.literal('length'), ends: z.array(PhotoPoint).length(2, 'needs two ends'), length: Metres }),
+        z.strictObject({ kind: z.literal('sheet'), corners: z.array(PhotoPoint).length(4, 'needs four corners'), width: Metres, height: Metres }),
+      ])
+      .describe('something of known size in the plane of the face'),
+    outline: z.array(PhotoPoint).min(3, 'needs three corners').max(60, 'at most 60 corners'),
+    crown: z
+      .number()
+      .gte(0, 'must be 0 % or more')
+      .lte(60, 'must be 60 % at most')
+      .describe('% of area that curvature adds, which a photo does not show'),
+    count,
+  }),
+  z.strictObject({
     kind: z.literal('hull'),
     waterline: Metres,
     beam: Metres,
@@ -53,6 +76,7 @@ export const Shape = z.discriminatedUnion('kind', [
 ]);
 export type Shape = z.infer<typeof Shape>;
 export type ShapeKind = Shape['kind'];
+export type PhotoShape = Extract<Shape, { kind: 'photo' }>;
 
 /** Inside or outside size of a box, m. */
 export const BoxSize = z.strictObject({ length: Metres, width: Metres, height: Metres });

@@ -1,6 +1,8 @@
 import type { Condition, Item, Part } from '../model/job.ts';
 import type { NewId } from '../model/new-job.ts';
 import type { OwnTemplate } from '../model/own-template.ts';
+import { shapeArea } from '../geometry/shape-area.ts';
+import type { Shape } from '../model/shape.ts';
 import { pieceLike } from './piece-like.ts';
 
 type Named = Pick<OwnTemplate, 'name' | 'words'>;
@@ -13,12 +15,16 @@ export function keepAsTemplate(part: Part, { kind, service }: Pick<Item, 'kind' 
   const piece = pieceLike(part, name, newId);
   const zones = piece.zones.map((zone) => ({
     ...zone,
+    shape: onItsOwn(zone.shape),
     condition: untested(zone.condition),
     tests: [],
     choice: zone.choice?.by === 'hand' ? zone.choice : null,
   }));
-  return { id: newId(), name, words, kind, service, part: { ...piece, floats: 'not-tested', contents: 'not-said', zones } };
+  return { id: newId(), name, words, kind, service, part: { ...piece, mesh: null, floats: 'not-tested', contents: 'not-said', zones } };
 }
+
+/** A shape that stands on a file of its job as the area that it has. */
+const onItsOwn = (shape: Shape): Shape => (shape.kind === 'mesh' || shape.kind === 'photo' ? { kind: 'entered', area: shapeArea(shape) } : shape);
 
 const untested = (condition: Condition): Condition => ({
   ...condition,

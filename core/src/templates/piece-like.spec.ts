@@ -32,7 +32,7 @@ test('a copy of a part is valid beside it and keeps its target layer', () => {
 
 test('what was found, tried and measured on one piece is not said of another', () => {
   const photographed = { ...part, photos: [{}] as unknown as Part['photos'], bareAt: '2026-01-01T10:00:00.000Z', zones: [seen] };
-  expect(pieceLike(photographed, 'Copy', fresh)).toMatchObject({ photos: [], mesh: null, bareAt: null });
+  expect(pieceLike(photographed, 'Copy', fresh)).toMatchObject({ photos: [], bareAt: null });
   expect(zoneLike(seen, fresh)).toMatchObject({ finds: [], patches: [], moisture: null, condition: zone.condition });
 });
 

@@ -15,13 +15,12 @@ export function zoneLike(zone: Zone, newId: NewId): Zone {
   };
 }
 
-/** Another piece of the same kind; photos, a mesh file and the time it was bare belong to the one piece. */
+/** Another piece of the same kind in the same job; its photos and the time it was bare belong to the one piece. */
 export const pieceLike = (part: Part, name: string, newId: NewId): Part => ({
   ...part,
   id: newId(),
   name,
   photos: [],
-  mesh: null,
   bareAt: null,
   zones: part.zones.map((zone) => zoneLike(zone, newId)),
 });

@@ -1,16 +1,20 @@
-import { computed, inject, Injectable } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { DimensionName } from '@lift-bare/core';
+import type { DimensionName, Shop } from '@lift-bare/core';
 import { convert, DIMENSIONS, formatHands, formatMinutes, formatQuantity, localise, lowerFirst, unitSign } from '@lift-bare/core/before-planning';
-import { ShopActions } from '../state/shop.actions';
 import { shopFeature } from '../state/shop.reducer';
 
-/** How numbers are shown: the shop's unit system and currency. */
+type System = Shop['units'];
+
+const KEY = 'lift-bare.units';
+
+/** How numbers are shown: in the units of whoever sits here, else of the shop, and in the shop's currency. */
 @Injectable({ providedIn: 'root' })
 export class Units {
-  private readonly store = inject(Store);
-  private readonly shop = this.store.selectSignal(shopFeature.selectDocument);
-  readonly system = computed(() => this.shop().units);
+  private readonly shop = inject(Store).selectSignal(shopFeature.selectDocument);
+  /** chosen in this browser; null: as the shop has it */
+  private readonly own = signal<System | null>(kept());
+  readonly system = computed(() => this.own() ?? this.shop().units);
 
   show = (value: number, dimension: DimensionName): string => formatQuantity(value, dimension, this.system());
   /** the bare number in the unit shown, for axes */
@@ -27,8 +31,20 @@ export class Units {
   /** A sentence of the plan with its quantities in the system shown. */
   text = (sentence: string): string => localise(sentence, this.system());
 
+  /** The shop as sheets for the shop are printed from it: in the units that are shown here. */
+  shownBy = (shop: Shop): Shop => ({ ...shop, units: this.system() });
+
+  /** Changes what is shown in this browser; back in the units of the shop it follows the shop again. */
   toggle(): void {
-    const shop = this.shop();
-    this.store.dispatch(ShopActions.edited({ document: { ...shop, units: shop.units === 'metric' ? 'us' : 'metric' } }));
+    const other = this.system() === 'metric' ? 'us' : 'metric';
+    const own = other === this.shop().units ? null : other;
+    this.own.set(own);
+    if (own === null) localStorage.removeItem(KEY);
+    else localStorage.setItem(KEY, own);
   }
+}
+
+function kept(): System | null {
+  const value = localStorage.getItem(KEY);
+  return value === 'metric' || value === 'us' ? value : null;
 }

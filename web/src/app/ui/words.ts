@@ -141,6 +141,7 @@ export const SHAPES: Readonly<Record<Shape['kind'], string>> = {
   frame: 'Frame of tubes',
   hull: 'Hull below water',
   mesh: 'From a mesh file',
+  photo: 'Measured on a photo',
 };
 export const TARGETS: Readonly<Record<Target['kind'], string>> = { bare: 'Down to bare', 'down-to': 'Down to a sound layer', keep: 'Keep and key' };
 export const FLOATS = { 'not-tested': 'Not floated yet', floats: 'Floats', sinks: 'Sinks' } as const satisfies Record<Part['floats'], string>;

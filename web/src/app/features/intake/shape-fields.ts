@@ -6,8 +6,8 @@ export interface ShapeField {
   readonly label: string;
 }
 
-/** A shape of a kind with dimensions to start from. */
-export function startShape(kind: ShapeKind): Shape {
+/** A shape of a kind with dimensions to start from; one on a photo has none until it is measured. */
+export function startShape(kind: Exclude<ShapeKind, 'photo'>): Shape {
   switch (kind) {
     case 'entered':
       return { kind, area: null };
@@ -75,5 +75,6 @@ export const FORMULA: Readonly<Record<ShapeKind, string>> = {
   panel: '(width × height × (1 + curve) − openings) × faces',
   frame: 'Σ π d × length × number',
   mesh: 'sum of the triangles that look that way',
+  photo: 'outline on the photo, curve added',
   hull: 'k × waterline × (beam + draught)',
 };

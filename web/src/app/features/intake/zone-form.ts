@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { m2, Metres, SquareMetres, type Shape, type ShapeKind, type Target, type Zone } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
@@ -9,6 +9,7 @@ import { Units } from '../../ui/units.service';
 import { ACCESS_OPTIONS, FACING, ORIENTATION_OPTIONS, SHAPE_OPTIONS, SIDES_OPTIONS, TARGET_OPTIONS } from '../../ui/words';
 import { layerNames } from './layer-names';
 import { PanelFields } from './panel-fields';
+import { PhotoMeasure } from './photo/photo-measure';
 import { TargetHelp } from './target-help';
 import { TubeRows } from './tube-rows';
 import { FORMULA, lengthOf, shapeFields, startShape, withLength } from './shape-fields';
@@ -21,13 +22,14 @@ const HULL_OPTIONS: readonly ChoiceOption<'full' | 'medium' | 'light'>[] = [
 
 @Component({
   selector: 'lb-zone-form',
-  imports: [TextField, ChoiceField, QuantityField, CountField, PanelFields, TubeRows, TargetHelp],
+  imports: [TextField, ChoiceField, QuantityField, CountField, PanelFields, PhotoMeasure, TubeRows, TargetHelp],
   templateUrl: './zone-form.html',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ZoneForm {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
+  protected readonly measuring = signal(false);
   protected readonly squareMetres = SquareMetres;
   protected readonly metres = Metres;
   /** a mesh only where the part has one */
@@ -53,6 +55,7 @@ export class ZoneForm {
   protected setKind(kind: ShapeKind): void {
     const area = this.context.zonePlan()?.area ?? 0;
     if (kind === 'mesh') return this.setFacing('all');
+    if (kind === 'photo') return this.measuring.set(true);
     this.set('shape', kind === 'entered' && area > 0 ? { kind, area: SquareMetres.parse(Number(area.toFixed(3))) } : startShape(kind));
   }
 

@@ -22,6 +22,7 @@ async function page(job: Job = tug, shop: Shop = DEMO_SHOP, pdf: SafetyApi['pdf'
     now: () => Date.parse('2026-11-28T09:00:00Z'),
   };
   const units = {
+    shownBy: (shop: unknown) => shop,
     text: (text: string) => text,
     show: (value: number, dimension: string) => `${value.toFixed(1)} ${dimension}`,
     money: (value: number) => `€ ${value}`,

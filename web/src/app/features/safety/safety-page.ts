@@ -83,7 +83,7 @@ export class SafetyPage {
     if (!job) return;
     this.failed.set(null);
     this.making.set(what);
-    this.api.pdf(what, job, this.shop(), this.today(), this.from).subscribe({
+    this.api.pdf(what, job, this.units.shownBy(this.shop()), this.today(), this.from).subscribe({
       next: (pdf) => {
         this.making.set(null);
         saveBlob(`${job.name} ${what === 'sheet' ? 'safety sheet' : 'waste note'}.pdf`, pdf);

@@ -239,7 +239,7 @@ export class TimePage {
     const made =
       what === 'calendar'
         ? this.api.calendar(jobs, given.shop, schedule.from, null)
-        : this.api.days(jobs, given.shop, schedule.from, this.by(), day === null ? null : format(day, 'yyyy-MM-dd'));
+        : this.api.days(jobs, this.units.shownBy(given.shop), schedule.from, this.by(), day === null ? null : format(day, 'yyyy-MM-dd'));
     made.subscribe({
       next: (file) => {
         this.making.set(null);

@@ -1,0 +1,120 @@
+import type { Page } from '@playwright/test';
+import { choose, field, newJob, addPart, saved, shopHas, stage } from './pages.ts';
+import { expect, test } from './shop.ts';
+
+test('a part is kept, offered first, makes a job of its own, is renamed and let go', async ({ page }) => {
+  await page.goto('/jobs/demo-1/intake?zone=tug-22');
+  await page.getByRole('button', { name: 'Keep this part to start from' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Tug weight');
+  await dialog.getByLabel('Also found by').fill('ballast block');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await shopHas(page, { templates: [{ name: 'Tug weight', words: 'ballast block', kind: 'vehicle' }] });
+
+  await page.goto('/new');
+  await field(page, 'Find').fill('ballast');
+  await page.getByRole('button', { name: 'Tug weight' }).click();
+  await field(page, 'pieces of Tug weight').fill('2');
+  await page.getByRole('button', { name: 'Make the job, 2 parts' }).click();
+  await page.waitForURL(/intake/);
+  const list = page.getByRole('navigation', { name: 'Parts and zones' });
+  await expect(list).toContainText('Tug weight 1');
+  await expect(list).toContainText('Tug weight 2');
+  await saved(page);
+
+  await page.goto('/shop/parts');
+  await field(page, 'Name').fill('Counterweight, cast');
+  await shopHas(page, { templates: [{ name: 'Counterweight, cast' }] });
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await shopHas(page, { templates: [] });
+});
+
+test('a plan is kept, compared with the one that holds, and taken over', async ({ page }) => {
+  await newJob(page, 'Two plans');
+  await addPart(page, 'Steel panel, factory finish');
+  await page.getByRole('link', { name: /Item, place and topcoat/ }).click();
+  await choose(page, 'Topcoat wanted', 'Two-pack solid colour');
+  await saved(page);
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('plans side');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Keep the plan as it is now under the name').fill('Solid colour');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await saved(page);
+  await stage(page, 'Intake');
+  await choose(page, 'Topcoat wanted', 'Basecoat and two-pack clear');
+  await saved(page);
+  await page.goto(page.url().replace('/intake', '/plans'));
+  const row = page.getByRole('row', { name: /^Topcoat/ });
+  await expect(row).toContainText('Basecoat and two-pack clear');
+  await expect(row).toContainText('Two-pack solid colour');
+  await expect(page.getByRole('row', { name: /^Costs the shop/ })).toContainText('least');
+  await page.getByRole('button', { name: 'Take over Solid colour' }).click();
+  await expect(page.getByRole('columnheader', { name: /Before Solid colour/ })).toBeVisible();
+  await expect(row.getByRole('cell').nth(0)).toContainText('Two-pack solid colour');
+  await stage(page, 'Intake');
+  await expect(page.locator('nz-select', { has: field(page, 'Topcoat wanted') })).toContainText('Two-pack solid colour');
+});
+
+/** A photo of a panel of 1.1 by 0.7 m with a sheet of A4 on it, taken from aside: drawn in perspective by the browser. Corners in px. */
+async function panelFromAside(page: Page): Promise<{ readonly photo: Buffer; readonly panel: number[][]; readonly sheet: number[][] }> {
+  await page.setViewportSize({ width: 1600, height: 1100 });
+  await page.setContent(
+    `<body style="margin:0;background:#666"><div style="perspective:1400px;width:1600px;height:1100px">
+     <div id="panel" style="position:absolute;left:250px;top:200px;width:1100px;height:700px;background:#844;transform:rotateY(28deg)">
+     <div id="sheet" style="position:absolute;left:380px;top:230px;width:297px;height:210px;background:#eee"></div></div></div></body>`,
+  );
+  const corners = (id: string): Promise<number[][]> =>
+    page.evaluate((name) => {
+      const face = document.getElementById(name) as HTMLElement;
+      const at = (x: number, y: number): number[] => {
+        const dot = document.createElement('i');
+        dot.style.cssText = `position:absolute;width:0;height:0;left:${x}px;top:${y}px`;
+        face.append(dot);
+        const { x: left, y: top } = dot.getBoundingClientRect();
+        dot.remove();
+        return [left, top];
+      };
+      const [width, height] = [face.offsetWidth, face.offsetHeight];
+      return [at(0, 0), at(width, 0), at(width, height), at(0, height)];
+    }, id);
+  const [panel, sheet] = [await corners('panel'), await corners('sheet')];
+  const photo = await page.screenshot();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  return { photo, panel, sheet };
+}
+
+test('an area is measured on a photo from aside by a sheet of A4, and corrected by keyboard', async ({ page }) => {
+  const { photo, panel, sheet } = await panelFromAside(page);
+  await newJob(page, 'Panel on a photo');
+  await addPart(page, 'Steel panel, factory finish');
+  await page.getByLabel('Photos of the part').setInputFiles({ name: 'panel.png', mimeType: 'image/png', buffer: photo });
+  await expect(page.getByRole('img', { name: /photo of/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Measure on a photo' }).click();
+  const board = page.getByRole('group', { name: 'Photo to measure on' });
+  await choose(page, 'Known on it', 'A sheet');
+  for (const [x, y] of [...sheet, ...panel]) {
+    const at = await board.evaluate(
+      (svg: SVGSVGElement, place) => {
+        const point = new DOMPoint(place[0], place[1]).matrixTransform(svg.getScreenCTM() ?? undefined);
+        return { x: point.x, y: point.y };
+      },
+      [x as number, y as number] as const,
+    );
+    await page.mouse.click(at.x, at.y);
+  }
+  const result = page.locator('.measure .result');
+  await expect(result).toContainText('0.77 m²');
+  const last = page.getByRole('button', { name: /^Corner 4,/ });
+  await last.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowDown');
+  await expect(result).not.toContainText('0.77 m²');
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowUp');
+  await expect(result).toContainText('0.77 m²');
+  await page.getByRole('button', { name: 'Use this area' }).click();
+  await expect(page.getByText('outline on the photo, curve added')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Change on a photo' }).click();
+  await expect(result).toContainText('0.77 m²');
+});
