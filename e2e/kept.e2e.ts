@@ -36,8 +36,9 @@ test('a plan is kept, compared with the one that holds, and taken over', async (
   await choose(page, 'Topcoat wanted', 'Two-pack solid colour');
   await saved(page);
   await page.keyboard.press('Control+k');
-  await page.keyboard.type('plans side');
-  await page.keyboard.press('Enter');
+  const find = page.getByRole('combobox', { name: 'Go to or do' });
+  await find.fill('plans side');
+  await find.press('Enter');
   await page.getByLabel('Keep the plan as it is now under the name').fill('Solid colour');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
@@ -117,4 +118,45 @@ test('an area is measured on a photo from aside by a sheet of A4, and corrected 
   await page.reload();
   await page.getByRole('button', { name: 'Change on a photo' }).click();
   await expect(result).toContainText('0.77 m²');
+});
+
+/** Slowly enough for what is dragged over to make room. */
+async function dragTo(page: Page, from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> {
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x, from.y + 8, { steps: 3 });
+  await page.mouse.move(to.x, to.y, { steps: 12 });
+  await page.mouse.up();
+}
+const middle = (box: { x: number; y: number; width: number; height: number } | null) => ({
+  x: (box?.x ?? 0) + (box?.width ?? 0) / 2,
+  y: (box?.y ?? 0) + (box?.height ?? 0) / 2,
+});
+
+test('layers and parts are dragged to their place, or moved by button', async ({ page }) => {
+  await page.goto('/jobs/demo-1/intake?zone=tug-22');
+  const coatings = page.getByLabel(/^Thickness of layer/);
+  await expect(coatings).toHaveCount(4);
+  const films = (): Promise<string[]> => coatings.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  const before = await films();
+  const handles = page.locator('lb-stack-editor .swatch');
+  await dragTo(page, middle(await handles.nth(3).boundingBox()), middle(await handles.nth(0).boundingBox()));
+  await expect.poll(films).toEqual([before[3], ...before.slice(0, 3)]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(films).toEqual(before);
+
+  const heads = page.getByRole('navigation', { name: 'Parts and zones' }).getByRole('heading', { level: 3 });
+  const names = (): Promise<string[]> => heads.allTextContents();
+  const parts = await names();
+  await dragTo(page, middle(await heads.nth(0).boundingBox()), middle(await heads.nth(1).boundingBox()));
+  await expect.poll(names).not.toEqual(parts);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual(parts);
+  await page.getByRole('button', { name: 'move part up' }).click();
+  await expect.poll(async () => (await names()).findIndex((name) => name.startsWith('Counterweight'))).toBe(
+    parts.findIndex((name) => name.startsWith('Counterweight')) - 1,
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual(parts);
+  await saved(page);
 });

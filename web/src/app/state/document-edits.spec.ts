@@ -1,5 +1,5 @@
 import { DEMO_JOBS, type Job, type Zone } from '@lift-bare/core';
-import { moveLayer, removeLayer, removePart, removeZone, updateZone } from './document-edits';
+import { moveLayer, movePart, removeLayer, removePart, removeZone, updateZone } from './document-edits';
 
 const job = DEMO_JOBS[0] as Job;
 const part = job.parts[1] as Job['parts'][number];
@@ -25,6 +25,16 @@ test('layers move within the stack and not beyond it', () => {
       .slice(0, 2),
   ).toEqual([second, bottom]);
   expect(moveLayer(zone, bottom, -1)).toBe(zone);
+  expect(moveLayer(zone, bottom, 99).stack.at(-1)?.id).toBe(bottom);
+  expect(moveLayer(zone, 'not there', 1)).toBe(zone);
+});
+
+test('a part moves down the list and up again, the others keep their order', () => {
+  const ids = ({ parts }: Job): string[] => parts.map(({ id }) => id);
+  const [first = '', ...rest] = ids(job);
+  expect(ids(movePart(job, first, 2))).toEqual([...rest.slice(0, 2), first, ...rest.slice(2)]);
+  expect(movePart(movePart(job, first, 2), first, -2)).toEqual(job);
+  expect(movePart(job, first, -1)).toBe(job);
 });
 
 test('parts and zones go away alone', () => {

@@ -30,12 +30,22 @@ export const removeLayer = (zone: Zone, layerId: string): Zone => ({
   target: zone.target.kind === 'down-to' && zone.target.layer === layerId ? { kind: 'bare' } : zone.target,
 });
 
-/** Moves a layer one place up (+1) or down (-1) in the stack. */
-export function moveLayer(zone: Zone, layerId: string, by: 1 | -1): Zone {
-  const from = zone.stack.findIndex(({ id }) => id === layerId);
-  const to = from + by;
-  if (from < 0 || to < 0 || to >= zone.stack.length) return zone;
-  const stack = [...zone.stack];
-  [stack[from], stack[to]] = [stack[to] as Layer, stack[from] as Layer];
-  return { ...zone, stack };
+/** Moves a layer so many places up, or down below nought, no farther than the stack goes. */
+export const moveLayer = (zone: Zone, layerId: string, by: number): Zone => {
+  const stack = movedIn(zone.stack, layerId, by);
+  return stack === zone.stack ? zone : { ...zone, stack: [...stack] };
+};
+
+/** Moves a part so many places down the list, or up below nought. */
+export const movePart = (job: Job, partId: string, by: number): Job => {
+  const parts = movedIn(job.parts, partId, by);
+  return parts === job.parts ? job : { ...job, parts: [...parts] };
+};
+
+/** The same list where nothing moves. */
+function movedIn<T extends { readonly id: string }>(items: readonly T[], id: string, by: number): readonly T[] {
+  const from = items.findIndex((item) => item.id === id);
+  const to = Math.min(items.length - 1, Math.max(0, from + by));
+  const moving = items[from];
+  return moving && to !== from ? items.toSpliced(from, 1).toSpliced(to, 0, moving) : items;
 }

@@ -3,7 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { CATALOGUE, manyLike, newZone, pieceLike, zoneLike, type Start } from '@lift-bare/core';
 import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
-import { addPart, addZone, removePart, removeZone } from '../../state/document-edits';
+import { addPart, addZone, movePart, removePart, removeZone } from '../../state/document-edits';
 import { JobContext } from '../../state/job-context';
 import { OpenQuestions } from '../../state/open-questions';
 import { newId } from '../../state/new-id';
@@ -136,6 +136,11 @@ export class IntakePage {
     const copy = pieceLike(part, `${part.name} copy`.slice(0, 80), newId);
     this.context.edit(`copy ${copy.id}`, (job) => addPart(job, copy));
     this.show(copy.zones[0]?.id);
+  }
+
+  protected movePart(by: 1 | -1): void {
+    const part = this.context.part();
+    if (part) this.context.edit('move part', (job) => movePart(job, part.id, by));
   }
 
   protected removePart(): void {

@@ -1,3 +1,4 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { CATALOGUE, Micrometres, newLayer, type CoatingId, type Layer } from '@lift-bare/core';
 import { moveLayer, removeLayer, updateLayer } from '../../state/document-edits';
@@ -18,7 +19,7 @@ const COATING_OPTIONS: readonly ChoiceOption<CoatingId>[] = Object.values(CATALO
 /** The coating stack: drawn to scale with edges to drag, and as a table to type in. */
 @Component({
   selector: 'lb-stack-editor',
-  imports: [SectionPicture, QuantityField, ChoiceField, TextField],
+  imports: [CdkDrag, CdkDragHandle, CdkDropList, SectionPicture, QuantityField, ChoiceField, TextField],
   templateUrl: './stack-editor.html',
   styleUrl: './stack-editor.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -70,7 +71,12 @@ export class StackEditor {
     this.context.editZone(`remove ${id}`, (zone) => removeLayer(zone, id));
   }
 
-  protected move(id: string, by: 1 | -1): void {
+  /** Rows stand from the top down, the stack from the substrate up. */
+  protected dropped({ previousIndex, currentIndex, item }: CdkDragDrop<unknown, unknown, string>): void {
+    this.move(item.data, previousIndex - currentIndex);
+  }
+
+  protected move(id: string, by: number): void {
     this.context.editZone(`move ${id}`, (zone) => moveLayer(zone, id, by));
   }
 }

@@ -1,8 +1,11 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { CATALOGUE, type Part, type ZonePlan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
+import { movePart } from '../../state/document-edits';
 import { IntoView } from '../../ui/into-view';
+import { Narrow } from '../../ui/narrow.service';
 import { ACCESS } from '../../ui/words';
 import { Units } from '../../ui/units.service';
 import { coatingColour } from '../../ui/section/film-colours';
@@ -15,7 +18,7 @@ interface Flag {
 /** Parts with their zones as small sections, each with its state in a word. */
 @Component({
   selector: 'lb-part-list',
-  imports: [RouterLink, IntoView],
+  imports: [CdkDrag, CdkDragHandle, CdkDropList, RouterLink, IntoView],
   templateUrl: './part-list.html',
   styleUrl: './part-list.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -24,6 +27,7 @@ export class PartList {
   protected readonly context = inject(JobContext);
   protected readonly units = inject(Units);
   protected readonly access = ACCESS;
+  protected readonly narrow = inject(Narrow).is;
 
   protected readonly parts = computed(() => {
     const plans = new Map(this.context.plan()?.zones.map((plan) => [plan.zone, plan]));
@@ -33,6 +37,10 @@ export class PartList {
       zones: part.zones.map((zone) => ({ zone, area: plans.get(zone.id)?.area ?? 0, bars: bars(zone.stack), flag: flagOf(plans.get(zone.id)) })),
     }));
   });
+
+  protected dropped({ previousIndex, currentIndex, item }: CdkDragDrop<unknown, unknown, string>): void {
+    this.context.edit('move part', (job) => movePart(job, item.data, currentIndex - previousIndex));
+  }
 }
 
 function flagOf(plan: ZonePlan | undefined): Flag {

@@ -136,7 +136,7 @@ export class PhotoMeasure {
     if (mark && point) this.update((draft) => moved(draft, mark, point));
   }
 
-  protected pressed(event: KeyboardEvent, mark: Mark & { readonly point: PhotoPoint }): void {
+  protected pressed(event: KeyboardEvent, mark: Mark): void {
     const by = ARROWS[event.key];
     const takesOut = event.key === 'Delete' || event.key === 'Backspace';
     if (!by && !takesOut) return;
@@ -144,8 +144,11 @@ export class PhotoMeasure {
     event.stopPropagation();
     if (takesOut) return this.update((draft) => without(draft, mark));
     const step = event.shiftKey ? LEAP : STEP;
-    const { x, y } = mark.point;
-    this.update((draft) => moved(draft, mark, this.within({ x: x + step * (by?.x ?? 0), y: y + step * (by?.y ?? 0) })));
+    // From where it lies now: keys come faster than the picture is drawn.
+    this.update((draft) => {
+      const { x, y } = draft[mark.of][mark.at] ?? { x: 0, y: 0 };
+      return moved(draft, mark, this.within({ x: x + step * (by?.x ?? 0), y: y + step * (by?.y ?? 0) }));
+    });
   }
 
   protected use(): void {
