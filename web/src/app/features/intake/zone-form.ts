@@ -10,6 +10,7 @@ import { ACCESS_OPTIONS, FACING, ORIENTATION_OPTIONS, SHAPE_OPTIONS, SIDES_OPTIO
 import { layerNames } from './layer-names';
 import { PanelFields } from './panel-fields';
 import { PhotoMeasure } from './photo/photo-measure';
+import { ShapePicture } from './shape-picture';
 import { TargetHelp } from './target-help';
 import { TubeRows } from './tube-rows';
 import { FORMULA, lengthOf, shapeFields, startShape, withLength } from './shape-fields';
@@ -22,7 +23,7 @@ const HULL_OPTIONS: readonly ChoiceOption<'full' | 'medium' | 'light'>[] = [
 
 @Component({
   selector: 'lb-zone-form',
-  imports: [TextField, ChoiceField, QuantityField, CountField, PanelFields, PhotoMeasure, TubeRows, TargetHelp],
+  imports: [TextField, ChoiceField, QuantityField, CountField, PanelFields, PhotoMeasure, ShapePicture, TubeRows, TargetHelp],
   templateUrl: './zone-form.html',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
