@@ -153,9 +153,9 @@ test('layers and parts are dragged to their place, or moved by button', async ({
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual(parts);
   await page.getByRole('button', { name: 'move part up' }).click();
-  await expect.poll(async () => (await names()).findIndex((name) => name.startsWith('Counterweight'))).toBe(
-    parts.findIndex((name) => name.startsWith('Counterweight')) - 1,
-  );
+  await expect
+    .poll(async () => (await names()).findIndex((name) => name.startsWith('Counterweight')))
+    .toBe(parts.findIndex((name) => name.startsWith('Counterweight')) - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual(parts);
   await saved(page);

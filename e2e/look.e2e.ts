@@ -1,4 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
+import { unsaid } from './said.ts';
 import { expect, test } from './shop.ts';
 
 const VIEWS = [
@@ -66,7 +67,7 @@ async function seriousIn(axe: AxeBuilder, theme: string): Promise<string[]> {
 }
 
 for (const view of VIEWS) {
-  test(`${view} has no serious accessibility violation by day or night, and does not scroll sideways`, async ({ page }) => {
+  test(`${view} has no serious accessibility violation by day or night, says each control, and does not scroll sideways`, async ({ page }) => {
     const troubles: string[] = [];
     page.on('pageerror', (error) => troubles.push(error.message));
     await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -85,6 +86,7 @@ for (const view of VIEWS) {
       // What comes up a moment later has the colours of neither state meanwhile; what is wrong stays so.
       await expect.poll(() => seriousIn(axe, theme), { timeout: 45_000 }).toEqual([]);
     }
+    await expect.poll(() => unsaid(page)).toEqual([]);
     for (const [width, height] of [
       [1280, 800],
       [1024, 768],

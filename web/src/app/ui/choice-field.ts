@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NzSelectModule } from 'ng-zorro-antd/select';
+import { SaidSelect } from './said-select';
 
 export interface ChoiceOption<T> {
   readonly value: T;
@@ -12,11 +13,11 @@ let nextId = 0;
 /** One of a list, or several when `many`. */
 @Component({
   selector: 'lb-choice',
-  imports: [NzSelectModule, FormsModule],
+  imports: [NzSelectModule, FormsModule, SaidSelect],
   template: `
     <div class="field">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
-      <nz-select [nzId]="id" [ngModel]="value()" (ngModelChange)="chosen($event)" [nzMode]="many() ? 'multiple' : 'default'"
+      <nz-select [nzId]="id" [lbSaid]="said()" [lbSaidLabel]="label()" [ngModel]="value()" (ngModelChange)="chosen($event)" [nzMode]="many() ? 'multiple' : 'default'"
         [nzShowSearch]="options().length > 8" [nzPlaceHolder]="placeholder()" [nzDropdownMatchSelectWidth]="false" [nzMaxTagCount]="tags()">
         @for (option of options(); track option.value) { <nz-option [nzValue]="option.value" [nzLabel]="option.label" /> }
       </nz-select>
@@ -37,6 +38,12 @@ export class ChoiceField<T> {
   /** answers instead of `changed` when `many` */
   readonly changedMany = output<T[]>();
 
+  /** what is chosen, for whoever does not see it */
+  protected readonly said = computed(() => {
+    const value = this.value();
+    const chosen = this.options().filter((option) => (Array.isArray(value) ? value.includes(option.value) : option.value === value));
+    return chosen.length === 0 ? this.placeholder() : chosen.map(({ label }) => label).join(', ');
+  });
   protected readonly id = `c${(nextId += 1)}`;
 
   protected chosen(value: T | T[]): void {

@@ -16,7 +16,7 @@ import { ShopEditor } from './shop-editor';
   template: `
     <p class="soft">A delivery is paid once for all parts that go together: transport, the minimum, days away. A price left open ranks without cost and says so.</p>
     @for (contractor of editor.shop().contractors; track contractor.id) {
-      <section class="entry">
+      <section class="entry" role="group" [attr.aria-label]="contractor.name">
         <div class="entry-head"><h2>{{ contractor.name }}</h2><button type="button" class="btn plain small" (click)="remove(contractor)">Remove</button></div>
         <div class="form">
           <lb-text class="wide" label="Contractor" [value]="contractor.name" [required]="true" [most]="80" (changed)="set(contractor, { name: $event })" />

@@ -49,7 +49,7 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
   template: `
     <p class="soft">Plans hold each step against these people: who may do it, in which mask, and why others may not. Initials will do.</p>
     @for (person of editor.shop().people; track person.id) {
-      <section class="entry">
+      <section class="entry" role="group" [attr.aria-label]="person.name">
         <div class="entry-head"><h2>{{ person.name }}</h2><button type="button" class="btn plain small" (click)="remove(person)">Remove</button></div>
         <div class="form">
           <lb-text label="Name or initials" [value]="person.name" [required]="true" [most]="40" (changed)="set(person, { name: $event })" />

@@ -13,7 +13,7 @@ import { ShopEditor } from './shop-editor';
   template: `
     <p class="soft">Kept at Intake with “Keep this part to start from”. Add a part and New job offer them first. A part started from one is a part of its own: what is changed here moves no job.</p>
     @for (row of rows(); track row.template.id) {
-      <section class="entry">
+      <section class="entry" role="group" [attr.aria-label]="row.template.name">
         <div class="entry-head"><h2>{{ row.template.name }}</h2><button type="button" class="btn plain small" (click)="remove(row.template)">Remove</button></div>
         <div class="kept">
           <lb-mini-section [layers]="row.layers" />
