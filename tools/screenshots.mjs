@@ -93,6 +93,16 @@ async function quoteTug(page) {
   await page.getByRole('row').filter({ hasText: '€' }).first().waitFor();
   await page.locator('h1').click();
 }
+/** The plan is kept, then one zone takes another method. */
+async function comparePlans(page) {
+  await page.getByLabel('Keep the plan as it is now under the name').fill('Gel on the weight');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('link', { name: 'Faces' }).first().click();
+  await page.getByRole('link', { name: /^Method/ }).click();
+  await page.getByRole('button', { name: /^use / }).first().click();
+  await page.locator('lb-save-mark').getByText('Saved').waitFor();
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/demo-1/plans`);
+}
 /** A round under way, the corner lifted. */
 async function practise(page) {
   const press = (name) => page.getByRole('button', { name, exact: true }).click();
@@ -121,7 +131,6 @@ const VIEWS = [
   ['method', '/jobs/demo-1/method?zone=tug-22'],
   ['whole-job', '/jobs/demo-1/method', { wait: 2500 }],
   ['strip', '/jobs/demo-1/strip?zone=tug-22&show=front', { steps: compareFronts, wait: 2500 }],
-  ['abrade', '/jobs/demo-3/strip?zone=box-2&show=abrade'],
   ['blast', '/jobs/demo-4/strip?zone=buggy-2', { steps: blastHere }],
   ['bare', '/jobs/demo-1/bare?zone=tug-33'],
   ['build', '/jobs/demo-1/build?zone=tug-6'],
@@ -134,6 +143,7 @@ const VIEWS = [
   ['book', '/jobs/demo-3/book', { wait: 1500 }],
   ['practice', '/practice/bench?case=toolbox-lid&seed=5', { steps: practise }],
   ['papers', '/jobs/demo-1/papers', { steps: quoteTug, wait: 5000 }],
+  ['plans', '/jobs/demo-1/plans', { steps: comparePlans, wait: 5000 }],
 ];
 
 await build();
