@@ -299,7 +299,10 @@ async function dropping(page) {
 /** From a keystroke in a thickness field to the next painted frame, with 50 zones; and the longest task meanwhile. */
 async function editing(page) {
   await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
-  await page.getByLabel(/^Thickness of layer/).first().waitFor();
+  await page
+    .getByLabel(/^Thickness of layer/)
+    .first()
+    .waitFor();
   await page.waitForTimeout(1500);
   const times = await page.evaluate(async () => {
     const longest = [];

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, model, signal, untracked, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, model, signal, untracked, viewChild } from '@angular/core';
 import { Metres, type PhotoPoint } from '@lift-bare/core';
 import { NzModalModule } from 'ng-zorro-antd/modal';
 import { JobContext } from '../../../state/job-context';
