@@ -160,3 +160,28 @@ test('layers and parts are dragged to their place, or moved by button', async ({
   await expect.poll(names).toEqual(parts);
   await saved(page);
 });
+
+test('the tour is offered once, leads through six pages, and points at what it speaks of', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Six steps show you round' }).click();
+  const card = page.getByRole('dialog', { name: /./ });
+  for (const [title, address] of [
+    ['One item is one job', /\/$/],
+    ['What is on it', /intake\?zone=/],
+    ['Next always leads on', /intake$/],
+    ['Every method has its price', /method\?zone=/],
+    ['One order of work', /run-sheet$/],
+    ['Why, and where', /words$/],
+  ] as const) {
+    await expect(card.getByRole('heading', { name: title })).toBeVisible();
+    await expect(page).toHaveURL(address);
+    await expect(page.locator('.lb-pointed')).toHaveCount(1);
+    const next = card.getByRole('button', { name: 'Next step' });
+    if (await next.isVisible()) await next.click();
+  }
+  await card.getByRole('button', { name: 'Done' }).click();
+  await expect(page.locator('.lb-pointed')).toHaveCount(0);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'New job' })).toBeVisible();
+  await expect(page.getByText('New here?')).toHaveCount(0);
+});

@@ -8,14 +8,17 @@ import { ShopActions } from './state/shop.actions';
 import { ClockWatch } from './ui/clock-watch';
 import { Palette } from './ui/palette/palette';
 import { PaletteState } from './ui/palette/palette-state';
+import { Tour } from './ui/tour/tour';
+import { TourState } from './ui/tour/tour-state';
 import { ThemeService } from './ui/theme.service';
 
 @Component({
   selector: 'lb-root',
-  imports: [RouterOutlet, ClockWatch, Palette],
+  imports: [RouterOutlet, ClockWatch, Palette, Tour],
   template: `
     <router-outlet />
     @defer (when running()) { <lb-clock-watch /> }
+    @defer (when tour.step() !== null) { <lb-tour /> }
     @defer (when palette.asked()) { <lb-palette [(open)]="palette.open" /> }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,6 +30,7 @@ export class Root {
   protected readonly running = computed(() => Object.values(this.runs()).some(({ handedOver }) => handedOver === null));
 
   protected readonly palette = inject(PaletteState);
+  protected readonly tour = inject(TourState);
 
   protected pressed(event: KeyboardEvent): void {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;

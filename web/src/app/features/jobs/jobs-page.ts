@@ -14,6 +14,7 @@ import { JobVersions } from './job-versions';
 import { newId } from '../../state/new-id';
 import { shopFeature } from '../../state/shop.reducer';
 import { ThemeService } from '../../ui/theme.service';
+import { TourState } from '../../ui/tour/tour-state';
 import { ToastBar } from '../../ui/toast-bar';
 import { Toasts } from '../../ui/toast.service';
 import { Today } from '../../ui/today';
@@ -37,6 +38,7 @@ export class JobsPage {
   private readonly toasts = inject(Toasts);
   protected readonly units = inject(Units);
   protected readonly theme = inject(ThemeService);
+  protected readonly tour = inject(TourState);
   protected readonly kinds: Readonly<Record<string, string>> = ITEM_KINDS;
 
   protected readonly shop = this.store.selectSignal(shopFeature.selectDocument);

@@ -9,7 +9,8 @@ export interface PaletteEntry {
   /** found by these as well */
   readonly words: string;
   readonly does:
-    { readonly to: readonly string[]; readonly query?: Readonly<Record<string, string>> } | { readonly act: 'undo' | 'redo' | 'night' | 'units' };
+    | { readonly to: readonly string[]; readonly query?: Readonly<Record<string, string>> }
+    | { readonly act: 'undo' | 'redo' | 'night' | 'units' | 'tour' };
 }
 
 const view = (title: string, to: string, words = ''): PaletteEntry => ({ kind: 'view', title, words, does: { to: [to] } });
@@ -29,6 +30,7 @@ const VIEWS: readonly PaletteEntry[] = [
 const DOINGS: readonly PaletteEntry[] = [
   { kind: 'do', title: 'Night or day', words: 'dark light theme', does: { act: 'night' } },
   { kind: 'do', title: 'Metric or US units', words: 'inches feet celsius fahrenheit', does: { act: 'units' } },
+  { kind: 'do', title: 'Tour in six steps', words: 'help start new show', does: { act: 'tour' } },
 ];
 const EDITS: readonly PaletteEntry[] = [
   { kind: 'do', title: 'Undo', words: 'back', does: { act: 'undo' } },

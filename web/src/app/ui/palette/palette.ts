@@ -5,8 +5,11 @@ import { NzModalModule } from 'ng-zorro-antd/modal';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
 import { ThemeService } from '../theme.service';
+import { TourState } from '../tour/tour-state';
 import { Units } from '../units.service';
 import { findEntries, paletteEntries, type PaletteEntry } from './palette-entries';
+
+type Action = Extract<PaletteEntry['does'], { readonly act: unknown }>['act'];
 
 /** Entries shown at once. */
 const MOST = 12;
@@ -39,6 +42,7 @@ export class Palette {
   private readonly store = inject(Store);
   private readonly theme = inject(ThemeService);
   private readonly units = inject(Units);
+  private readonly tour = inject(TourState);
   private readonly jobs = this.store.selectSignal(jobsFeature.selectEntities);
   protected readonly kinds = KINDS;
   protected readonly text = signal('');
@@ -79,9 +83,10 @@ export class Palette {
     else this.act(does.act);
   }
 
-  private act(what: 'undo' | 'redo' | 'night' | 'units'): void {
+  private act(what: Action): void {
     if (what === 'night') return this.theme.toggle();
     if (what === 'units') return this.units.toggle();
+    if (what === 'tour') return this.tour.start();
     const id = this.jobId();
     if (id !== null) this.store.dispatch(what === 'undo' ? JobActions.undone({ id }) : JobActions.redone({ id }));
   }

@@ -48,6 +48,9 @@ export const TOUR_STEPS: readonly TourStep[] = [
   },
 ];
 
-/** The address of a step on the shelf as it is; without a job the list. */
-export const addressOf = ({ to }: TourStep, job: string | null, zone: string | null): string =>
-  job === null && to.includes('{job}') ? '/' : to.replace('{job}', job ?? '').replace('{zone}', zone ?? '');
+/** The address of a step on the shelf as it is: without a job the list, without a zone what the page shows of the whole job. */
+export function addressOf({ to }: TourStep, job: string | null, zone: string | null): string {
+  if (job === null && to.includes('{job}')) return '/';
+  const whole = zone === null ? to.replace('?zone={zone}', '') : to.replace('{zone}', zone);
+  return whole.replace('{job}', job ?? '');
+}

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, type OnDestroy } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, type OnDestroy } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { jobsFeature } from '../../state/job.reducer';
@@ -45,17 +45,23 @@ export class Tour implements OnDestroy {
   protected readonly steps = TOUR_STEPS;
   protected readonly shown = computed(() => TOUR_STEPS[this.state.step() ?? -1] ?? null);
   protected readonly last = computed(() => this.state.step() === TOUR_STEPS.length - 1);
-  private readonly looking = signal<ReturnType<typeof setInterval> | undefined>(undefined);
-  /** the first job of the list when the tour began: it stays the same through all of it */
-  private job: string | null = null;
+  private looking: ReturnType<typeof setInterval> | undefined;
+  /** the first job of the list as soon as it is there: it stays the same through all of the tour */
+  private readonly job = linkedSignal<{ readonly on: boolean; readonly first: string | null }, string | null>({
+    source: () => ({ on: this.state.step() !== null, first: this.list().jobs[0]?.id ?? null }),
+    computation: ({ on, first }, before) => (on ? (before?.value ?? first) : null),
+  });
+  private readonly address = computed(() => {
+    const [step, job] = [this.shown(), this.job()];
+    const zone = this.jobs()[job ?? '']?.history.present.parts[0]?.zones[0]?.id ?? null;
+    return step ? addressOf(step, job, zone) : null;
+  });
 
   constructor() {
     effect(() => {
-      const step = this.shown();
+      const [step, address] = [this.shown(), this.address()];
       this.unpoint();
-      if (!step) return;
-      this.job ??= this.list().items[0]?.id ?? null;
-      void this.router.navigateByUrl(this.addressNow()).then(() => this.point(step.at));
+      if (step && address !== null) void this.router.navigateByUrl(address).then(() => this.point(step.at));
     });
   }
 
@@ -64,32 +70,22 @@ export class Tour implements OnDestroy {
   }
 
   protected go = (by: 1 | -1): void => this.state.step.update((at) => (at ?? 0) + by);
-
-  protected end(): void {
-    this.state.end();
-    this.job = null;
-  }
-
-  private addressNow(): string {
-    const document = this.job === null ? undefined : this.jobs()[this.job]?.history.present;
-    const step = this.shown();
-    return step ? addressOf(step, this.job, document?.parts[0]?.zones[0]?.id ?? '') : '/';
-  }
+  protected end = (): void => this.state.end();
 
   /** What a page shows comes a moment after it. */
   private point(at: string): void {
     let looks = 0;
-    const timer = setInterval(() => {
+    clearInterval(this.looking);
+    this.looking = setInterval(() => {
       const found = document.querySelector(at);
-      if (found || ++looks > LOOKS) clearInterval(timer);
+      if (found || ++looks > LOOKS) clearInterval(this.looking);
       found?.classList.add(POINTED);
       found?.scrollIntoView({ block: 'nearest' });
     }, LOOK);
-    this.looking.set(timer);
   }
 
   private unpoint(): void {
-    clearInterval(this.looking());
+    clearInterval(this.looking);
     document.querySelectorAll(`.${POINTED}`).forEach((one) => one.classList.remove(POINTED));
   }
 }
