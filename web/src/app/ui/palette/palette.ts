@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, model, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, model } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { NzModalModule } from 'ng-zorro-antd/modal';
@@ -45,7 +45,8 @@ export class Palette {
   private readonly tour = inject(TourState);
   private readonly jobs = this.store.selectSignal(jobsFeature.selectEntities);
   protected readonly kinds = KINDS;
-  protected readonly text = signal('');
+  /** empty each time that it opens; what is typed while it still comes up stays */
+  protected readonly text = linkedSignal<boolean, string>({ source: this.open, computation: () => '' });
   /** the job of the address, read when the palette opens */
   private readonly jobId = linkedSignal<boolean, string | null>({
     source: this.open,
@@ -61,7 +62,6 @@ export class Palette {
   protected readonly at = linkedSignal<unknown, number>({ source: this.found, computation: () => 0 });
 
   protected opened(): void {
-    this.text.set('');
     document.getElementById('palette')?.focus();
   }
 
