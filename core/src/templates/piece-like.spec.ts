@@ -101,6 +101,14 @@ describe('a part that the shop has kept', () => {
     expect(refused([{ ...one, part: { ...one.part, zones: [] } }])).toEqual(['templates.0.part.zones']);
   });
 
+  test('says its layers from the substrate up, coats of the same as one', () => {
+    const layer = (coating: string) => ({ ...zone.stack[0], coating }) as Zone['stack'][number];
+    const stack = ['surfacer', 'alkyd-enamel', 'alkyd-enamel', 'alkyd-enamel', 'surfacer'].map(layer);
+    const says = (own: Zone['stack']) => startsOf([template({ ...part, zones: [{ ...zone, stack: own }] })])[0]?.says;
+    expect(says(stack)).toMatch(/^[^,]+, Alkyd enamel in 3 layers, [^,]+$/);
+    expect(says([])).toBe('No coating');
+  });
+
   test('is offered first, and makes pieces of its own of any size', () => {
     const starts = startsOf([kept]);
     expect(starts[0]).toMatchObject({ own: true, name: 'Bow rail', words: 'pulpit', substrate: part.substrate });
