@@ -116,6 +116,27 @@ describe('plans side by side', () => {
     expect(masked).toBeLessThanOrEqual(hand);
   });
 
+  test('money to others, air from a line, questions and methods are those of the plan: a job with a contractor', () => {
+    const buggy = DEMO_JOBS[3] as Job;
+    const { operations, totals, findings, zones } = planJob(buggy, DEMO_SHOP, CATALOGUE);
+    const [{ figures } = now] = compared(buggy);
+    expect(totals.outside).toBeGreaterThan(0);
+    expect(figures.paid).toBeCloseTo(totals.material + totals.outside, 9);
+    const lined = operations.filter(({ protection }) => protection.some(({ says }) => says.startsWith('supplied air')));
+    expect(figures.supplied).toBeCloseTo(
+      lined.reduce((sum, { hand }) => sum + hand, 0),
+      6,
+    );
+    expect(figures).toMatchObject({ questions: 2, stops: findings.filter(({ severity }) => severity === 'stop').length });
+    const areas = figures.methods.map(({ area }) => area);
+    expect(areas).toEqual([...areas].sort((a, b) => b - a));
+    const [most] = figures.methods;
+    expect(most?.area).toBeCloseTo(
+      zones.filter(({ chosen }) => chosen?.name === most?.name).reduce((sum, { area }) => sum + area, 0),
+      9,
+    );
+  });
+
   test('stopped it answers with the plans that are ready', () => {
     const search = sideBySide(kept, options, DEMO_SHOP, CATALOGUE, NOW);
     expect(search.next().value).toBe(0.25);

@@ -121,5 +121,5 @@ function figuresOf({ job, plan, shop, catalogue, now }: Planned, shown: boolean)
 
 const methodsOf = ({ zones }: Plan): PlanFigures['methods'] =>
   [...groupBy(zones, ({ chosen }) => chosen?.name ?? 'none chosen')]
-    .map(([name, own]) => ({ name, area: sum(own, ({ area }) => area ?? 0) }))
+    .map(([name, own]) => ({ name, area: sum(own, ({ area }) => area) }))
     .sort((a, b) => b.area - a.area);

@@ -103,7 +103,7 @@ describe('a part that the shop has kept', () => {
 
   test('says its layers from the substrate up, coats of the same as one', () => {
     const layer = (coating: string) => ({ ...zone.stack[0], coating }) as Zone['stack'][number];
-    const stack = ['surfacer', 'alkyd-enamel', 'alkyd-enamel', 'alkyd-enamel', 'surfacer'].map(layer);
+    const stack = ['surfacer-2k', 'alkyd-enamel', 'alkyd-enamel', 'alkyd-enamel', 'surfacer-2k'].map(layer);
     const says = (own: Zone['stack']) => startsOf([template({ ...part, zones: [{ ...zone, stack: own }] })])[0]?.says;
     expect(says(stack)).toMatch(/^[^,]+, Alkyd enamel in 3 layers, [^,]+$/);
     expect(says([])).toBe('No coating');
