@@ -45,7 +45,7 @@ describe('a kept plan', () => {
     const [layer] = first(TUG).stack;
     const kept = keepPlan(withZone(TUG, { target: { kind: 'down-to', layer: layer?.id ?? '' } }), named('a'));
     expect(first(withPlan(TUG, kept)).target).toEqual({ kind: 'down-to', layer: layer?.id });
-    const without = withZone(TUG, { stack: [], target: { kind: 'keep' } });
+    const without = withZone(TUG, { stack: first(TUG).stack.slice(1), target: { kind: 'keep' } });
     expect(first(withPlan(without, kept)).target).toEqual({ kind: 'keep' });
     const more = { ...TUG, parts: [...TUG.parts, { ...(TUG.parts[0] as Part), id: 'new', zones: [] }] };
     expect(withPlan(more, kept).parts.at(-1)?.id).toBe('new');

@@ -90,6 +90,12 @@ describe('a part that the shop has kept', () => {
     );
   });
 
+  test('has the area of a mesh file as a figure, as the file stays with its job', () => {
+    const shape = { kind: 'mesh', facing: 'all', area: 2, count: 3 } as Zone['shape'];
+    expect(template({ ...part, zones: [{ ...zone, shape }] }).part.zones[0]?.shape).toEqual({ kind: 'entered', area: 6 });
+    expect(template(part).part.zones[0]?.shape).toEqual(zone.shape);
+  });
+
   test('stands in the shop profile, which refuses it twice and without a zone', () => {
     expect(readWith(Shop, { ...DEMO_SHOP, templates: [template(part)] }).ok).toBe(true);
     const one = template(part);

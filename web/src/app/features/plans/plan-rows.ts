@@ -7,6 +7,8 @@ export interface PlanRow {
   readonly cells: readonly string[];
   /** for each plan whether it has the least, where they differ; empty where less is no better */
   readonly least: readonly boolean[];
+  /** how the least of it is called */
+  readonly word: string;
 }
 
 type Shown = Pick<Units, 'money' | 'hands' | 'show' | 'text'>;
@@ -18,6 +20,7 @@ interface Figure {
   readonly of: ((figures: PlanFigures) => number) | null;
 }
 
+const READY = 'Ready on';
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
 const FIGURES: readonly Figure[] = [
@@ -26,7 +29,7 @@ const FIGURES: readonly Figure[] = [
     text: ({ finishes }, units) => (finishes.length === 0 ? 'none' : finishes.map((name) => units.text(name)).join(', ')),
     of: null,
   },
-  { says: 'Ready on', text: ({ end }) => (end === null ? 'no day within the calendar' : dayText(end)), of: ({ end }) => end ?? Infinity },
+  { says: READY, text: ({ end }) => (end === null ? 'no day within the calendar' : dayText(end)), of: ({ end }) => end ?? Infinity },
   {
     says: 'Windows not kept',
     text: ({ broken }) => (broken === 0 ? 'none' : String(broken)),
@@ -56,9 +59,10 @@ const FIGURES: readonly Figure[] = [
 export function planRows(plans: readonly PlanBeside[], units: Shown): PlanRow[] {
   return FIGURES.map(({ says, text, of }) => {
     const cells = plans.map(({ figures }) => text(figures, units));
-    if (of === null || new Set(cells).size < 2) return { says, cells, least: [] };
+    const word = says === READY ? 'soonest' : 'least';
+    if (of === null || new Set(cells).size < 2) return { says, cells, least: [], word };
     const values = plans.map(({ figures }) => of(figures));
     const best = cells[values.indexOf(Math.min(...values))];
-    return { says, cells, least: cells.map((cell) => cell === best) };
+    return { says, cells, least: cells.map((cell) => cell === best), word };
   });
 }
