@@ -213,10 +213,10 @@ class Generation {
     return null;
   }
 
-  /** Takes back the first step of some activities, and all after it. */
+  /** Takes back the first step of some activities, and all after it; those that were open already may be begun from another time now too. */
   rewindTo(activities: readonly number[]): void {
     const steps = activities.flatMap((at) => ((this.stepAt[at] as number) < 0 ? [] : [this.stepAt[at] as number]));
-    this.reopen(this.rewind(Math.min(...steps)));
+    this.reopen([...this.rewind(Math.min(...steps)), ...activities]);
   }
 
   /** Takes back all that has the turn of an activity or a later one; what is open may be begun from another time now. Jobs whose turn was before stay as they lie. */
@@ -227,7 +227,7 @@ class Generation {
   }
 
   /** Whether another activity belongs to a job whose turn is before that of this one. */
-  isBeforeTurnOf(at: number, other: number): boolean {
+  private isBeforeTurnOf(at: number, other: number): boolean {
     const { turns } = this.terms;
     return turns !== null && (turns[other] as number) < (turns[at] as number);
   }
