@@ -18,9 +18,10 @@ interface Figure {
   readonly text: (figures: PlanFigures, units: Shown) => string;
   /** what is compared; null: less is no better */
   readonly of: ((figures: PlanFigures) => number) | null;
+  /** how the least of it is called, where not so */
+  readonly word?: string;
 }
 
-const READY = 'Ready on';
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
 const FIGURES: readonly Figure[] = [
@@ -29,7 +30,12 @@ const FIGURES: readonly Figure[] = [
     text: ({ finishes }, units) => (finishes.length === 0 ? 'none' : finishes.map((name) => units.text(name)).join(', ')),
     of: null,
   },
-  { says: READY, text: ({ end }) => (end === null ? 'no day within the calendar' : dayText(end)), of: ({ end }) => end ?? Infinity },
+  {
+    says: 'Ready on',
+    word: 'soonest',
+    text: ({ end }) => (end === null ? 'no day within the calendar' : dayText(end)),
+    of: ({ end }) => end ?? Infinity,
+  },
   {
     says: 'Windows not kept',
     text: ({ broken }) => (broken === 0 ? 'none' : String(broken)),
@@ -57,9 +63,8 @@ const FIGURES: readonly Figure[] = [
 
 /** The figures of plans side by side; the least of a row is told by what is shown, so that two that read the same are both the least. */
 export function planRows(plans: readonly PlanBeside[], units: Shown): PlanRow[] {
-  return FIGURES.map(({ says, text, of }) => {
+  return FIGURES.map(({ says, text, of, word = 'least' }) => {
     const cells = plans.map(({ figures }) => text(figures, units));
-    const word = says === READY ? 'soonest' : 'least';
     if (of === null || new Set(cells).size < 2) return { says, cells, least: [], word };
     const values = plans.map(({ figures }) => of(figures));
     const best = cells[values.indexOf(Math.min(...values))];
