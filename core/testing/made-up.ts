@@ -1,5 +1,5 @@
 import type { Activity, Span } from '../src/schedule/network.ts';
-import type { Problem } from '../src/schedule/construct.ts';
+import type { Problem } from '../src/schedule/generation.ts';
 import type { Operation } from '../src/model/operation.ts';
 import type { Spell } from '../src/schedule/calendar.ts';
 

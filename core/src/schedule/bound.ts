@@ -1,5 +1,5 @@
 import { spellAfter, type Spell } from './calendar.ts';
-import type { Problem } from './construct.ts';
+import type { Problem } from './generation.ts';
 import type { Links } from './propagate.ts';
 import { soonestOf, type WorkingTime } from './slots.ts';
 

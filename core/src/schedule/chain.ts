@@ -1,6 +1,6 @@
 import type { ChainLink } from '../model/schedule.ts';
 import { spellAfter, type Spell } from './calendar.ts';
-import type { Placed } from './construct.ts';
+import type { Placed } from './generation.ts';
 import type { Found } from './search.ts';
 
 /** What decides when a job is over, from its last work back to the first: hands, what works alone, closed hours, and work that is held back for a window. */

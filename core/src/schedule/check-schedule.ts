@@ -1,4 +1,4 @@
-import type { Problem, Placed } from './construct.ts';
+import type { Problem, Placed } from './generation.ts';
 
 /** A promise that a schedule does not keep, in words. */
 export interface Breach {

@@ -1,6 +1,6 @@
 import { parseISO } from 'date-fns';
 import type { Progress } from '../model/job.ts';
-import type { Placed } from './construct.ts';
+import type { Placed } from './generation.ts';
 import type { Worker } from './crew.ts';
 import type { Network } from './network.ts';
 import { soonest, type Piece, type WorkingTime } from './slots.ts';

@@ -1,7 +1,7 @@
 import type { Operation, OperationKind } from '../model/operation.ts';
 import { sum } from '../units/sum.ts';
 import type { InParts } from './apart.ts';
-import type { Problem } from './construct.ts';
+import type { Problem } from './generation.ts';
 import type { Activity, Span } from './network.ts';
 
 /** Faces that go through some operations apart from all others, in so many pieces. */
@@ -120,6 +120,6 @@ function apart(zones: readonly string[], of: number): Pick<Cut, 'zones' | 'of'>[
 function lastInLine(activities: readonly Activity[], first: Operation, meets: (zones: readonly string[]) => boolean): Operation {
   let last = first;
   for (const { operation, zones } of activities)
-    if (meets(zones) && operation.lags.some(({ after, most }) => after === last.id && most !== null)) last = operation;
+    if (operation.lags.some(({ after, most }) => after === last.id && most !== null) && meets(zones)) last = operation;
   return last;
 }

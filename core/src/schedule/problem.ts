@@ -3,7 +3,7 @@ import type { Job } from '../model/job.ts';
 import type { Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { allowedTimes } from './allowed-times.ts';
-import type { Placed, Problem } from './construct.ts';
+import type { Placed, Problem } from './generation.ts';
 import { crewOf, mayWork, type Worker } from './crew.ts';
 import { happened } from './happened.ts';
 import type { Apart } from './apart.ts';

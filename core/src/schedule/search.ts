@@ -3,7 +3,8 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { Priority } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
 import { boundOf } from './bound.ts';
-import { construct, USUAL_TASTE, type Draft, type Problem, type Taste } from './construct.ts';
+import type { Problem } from './generation.ts';
+import { construct, USUAL_TASTE, type Draft, type Taste } from './construct.ts';
 import { asPlanned, type Apart } from './apart.ts';
 import { loadsOf } from './loads.ts';
 import { oneMixMore } from './mixes.ts';
@@ -80,11 +81,11 @@ export function* searchSchedule(
     for (const weighed of drafts(problem, links, worthIn(problem), proofOf(jobs, bound), inTurn(jobs, problem))) {
       const next: Found = { problem, links, apart, bound, ...weighed };
       if (!best || isBetter(next.worth, best.worth)) best = next;
+      if (yield best) return best;
       for (const more of [cutMore(next), mixedMore(next)]) {
         if (!seen.has(keyOf(more))) waiting[next === best ? 'unshift' : 'push'](more);
         seen.add(keyOf(more));
       }
-      if (yield best) return best;
     }
     if (best?.draft.broken.length === 0) break;
   }
