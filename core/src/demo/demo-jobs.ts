@@ -7,6 +7,7 @@ import type { Shop } from '../model/shop.ts';
 import { USUAL_AIR } from '../model/air-plant.ts';
 import { builder, inTheShop, named } from './builder.ts';
 import { patrolBuggy } from './patrol-buggy.ts';
+import { HORSEBOX_NOTES, TUG_NOTES, withNotes } from './worked-notes.ts';
 
 /** A made-up shop with made-up jobs. */
 export const DEMO_SHOP: Shop = {
@@ -228,4 +229,5 @@ function horsebox(): Job {
   };
 }
 
-export const DEMO_JOBS: readonly Job[] = [baggageTug(), pilotLaunch(), horsebox(), patrolBuggy()];
+/** The tug and the trailer are worked examples. */
+export const DEMO_JOBS: readonly Job[] = [withNotes(baggageTug(), TUG_NOTES), pilotLaunch(), withNotes(horsebox(), HORSEBOX_NOTES), patrolBuggy()];

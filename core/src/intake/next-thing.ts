@@ -1,6 +1,7 @@
 import type { Job } from '../model/job.ts';
 import type { Finding } from '../model/finding.ts';
-import type { Plan, StageName } from '../model/plan.ts';
+import type { Plan } from '../model/plan.ts';
+import type { StageName } from '../model/stage.ts';
 import { stageOf } from '../sheet/stage-states.ts';
 import { openQuestions } from './open-questions.ts';
 import type { Question } from './question.ts';

@@ -16,6 +16,7 @@ import { BlastSetting } from './blast-setting.ts';
 import { Filling } from './filling.ts';
 import { Find } from './find.ts';
 import { TestRecord } from './identification.ts';
+import { DecisionNote } from './decision-note.ts';
 import { Design } from './design.ts';
 import { CoatingId, FinishId, ProductId, SubstrateId } from './ids.ts';
 import { MeshRecord, Photo } from './files.ts';
@@ -291,6 +292,7 @@ export const Job = z
     pins: z.array(Pin).max(400, 'at most 400 pins').default([]).describe('work that somebody has put at a time'),
     progress: z.array(Progress).max(2000, 'at most 2000 steps').default([]).describe('work that has begun, and when it was over'),
     plans: z.array(KeptPlan).max(4, 'at most 4 kept plans').default([]).describe('to set beside the plan that holds, or to take over'),
+    decisionNotes: z.array(DecisionNote).max(60, 'at most 60 notes').default([]).describe('why it was decided so, beside what was decided'),
     notes: note,
     archived: z.boolean(),
   })

@@ -30,6 +30,7 @@ export const newJob = (name: string): Job => ({
   pins: [],
   progress: [],
   plans: [],
+  decisionNotes: [],
   notes: '',
   archived: false,
 });

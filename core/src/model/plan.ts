@@ -11,6 +11,7 @@ import { Operation } from './operation.ts';
 import { OwnUse } from './own-use.ts';
 import { WasteStream } from './waste.ts';
 import { MethodKey } from './own-row.ts';
+import { StageName } from './stage.ts';
 
 const Band = z.strictObject({ first: z.number(), likely: z.number(), late: z.number() }).describe('min: 10 %, 50 %, 90 %');
 
@@ -141,9 +142,6 @@ export const KitLine = z.strictObject({
   own: OwnUse.nullable().describe('what is used up here against the catalogue; null: as the catalogue has it'),
 });
 export type KitLine = z.infer<typeof KitLine>;
-
-export const StageName = z.enum(['intake', 'method', 'strip', 'bare', 'build', 'safety', 'time', 'run-sheet']);
-export type StageName = z.infer<typeof StageName>;
 
 export const StageState = z.strictObject({
   stage: StageName,

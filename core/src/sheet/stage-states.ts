@@ -1,6 +1,7 @@
 import type { Finding } from '../model/finding.ts';
 import type { Operation } from '../model/operation.ts';
-import type { StageName, StageState, ZonePlan } from '../model/plan.ts';
+import type { StageState, ZonePlan } from '../model/plan.ts';
+import type { StageName } from '../model/stage.ts';
 import { formatHands, formatMinutes } from '../units/format-quantity.ts';
 
 const STAGE_OF: Readonly<Record<string, StageName>> = {

@@ -70,7 +70,7 @@ export interface Tasks {
 
 export const TASKS: Tasks = {
   plan: ({ job, shop }) => planJob(job, shop, CATALOGUE),
-  figures: ({ job, shop }) => figuresOf(planJob(job, shop, CATALOGUE)),
+  figures: ({ job, shop }) => figuresOf(job, planJob(job, shop, CATALOGUE)),
   choose: ({ job, shop }) => chooseWithin(CHOOSE_LIMIT, job, shop),
   orders: ({ job, shop }) => orderSheets(job, shop, planJob(job, shop, CATALOGUE), CATALOGUE),
   schedule: ({ jobs, shop, now }) =>

@@ -28,6 +28,8 @@ export interface JobSummary {
     readonly stops: number;
     readonly hand: number;
     readonly cost: number;
+    /** at its decisions */
+    readonly notes: number;
   } | null;
   /** why it cannot be read or planned */
   readonly fault: string | null;

@@ -14,12 +14,16 @@ export const updateZone = (job: Job, zoneId: string, change: Change<Zone>): Job 
 });
 
 export const addPart = (job: Job, part: Part): Job => ({ ...job, parts: [...job.parts, part] });
-export const removePart = (job: Job, partId: string): Job => ({ ...job, parts: job.parts.filter(({ id }) => id !== partId) });
+export const removePart = (job: Job, partId: string): Job => withoutStrayNotes({ ...job, parts: job.parts.filter(({ id }) => id !== partId) });
 export const addZone = (job: Job, partId: string, zone: Zone): Job => updatePart(job, partId, (part) => ({ ...part, zones: [...part.zones, zone] }));
-export const removeZone = (job: Job, zoneId: string): Job => ({
-  ...job,
-  parts: job.parts.map((part) => ({ ...part, zones: part.zones.filter(({ id }) => id !== zoneId) })),
-});
+export const removeZone = (job: Job, zoneId: string): Job =>
+  withoutStrayNotes({ ...job, parts: job.parts.map((part) => ({ ...part, zones: part.zones.filter(({ id }) => id !== zoneId) })) });
+
+/** A note goes with the zone that it is about. */
+function withoutStrayNotes(job: Job): Job {
+  const zones = new Set(job.parts.flatMap((part) => part.zones.map(({ id }) => id)));
+  return { ...job, decisionNotes: job.decisionNotes.filter(({ zone }) => zone === null || zones.has(zone)) };
+}
 
 export const updateLayer = (zone: Zone, layerId: string, change: Change<Layer>): Zone => ({ ...zone, stack: mapOne(zone.stack, layerId, change) });
 

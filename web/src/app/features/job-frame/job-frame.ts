@@ -4,8 +4,11 @@ import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/rou
 import { COMMAND_KEYS, stageForKey } from './keys';
 import { KeyHelp } from './key-help';
 import { ConflictNote } from './conflict-note';
+import { DecisionNotes } from './decision-notes';
+import { StageNow } from './stage-now';
 import { NextButton } from './next-button';
 import { PartList } from './part-list';
+import { PlanSaid } from './plan-said';
 import { SaveMark } from './save-mark';
 import { WindowNote } from './window-note';
 import { benchFeature } from '../../state/bench.reducer';
@@ -37,11 +40,13 @@ import { WhoField } from '../../ui/who-field';
     ConflictNote,
     ToastBar,
     WindowNote,
+    DecisionNotes,
+    PlanSaid,
     NextButton,
   ],
   templateUrl: './job-frame.html',
   styleUrl: './job-frame.css',
-  providers: [JobContext, OfferBook, OpenQuestions],
+  providers: [JobContext, OfferBook, OpenQuestions, StageNow],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'pressed($event)' },
 })
@@ -53,6 +58,7 @@ export class JobFrame {
   protected readonly narrow = inject(Narrow).is;
   private readonly palette = inject(PaletteState);
   protected readonly units = inject(Units);
+  protected readonly stage = inject(StageNow).stage;
   protected readonly theme = inject(ThemeService);
   protected readonly offers = inject(OfferBook);
   private readonly router = inject(Router);

@@ -54,6 +54,8 @@ export class JobsPage {
   protected readonly renaming = signal<string | null>(null);
   protected readonly fileTrouble = signal<readonly string[]>([]);
   protected readonly jobs = computed(() => this.list().jobs);
+  /** a job that explains itself; null: none of those listed */
+  protected readonly worked = computed(() => this.jobs().find(({ figures }) => (figures?.notes ?? 0) > 1) ?? null);
   protected readonly counts = computed(() => this.list().counts);
   protected readonly size = PAGE;
   protected readonly shelves: readonly { readonly shelf: Shelf; readonly label: string }[] = [

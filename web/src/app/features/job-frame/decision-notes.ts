@@ -1,0 +1,86 @@
+import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, Injector, linkedSignal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { notesInOrder, type DecisionNote, type Job } from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { newId } from '../../state/new-id';
+import { TextField } from '../../ui/text-field';
+import { Units } from '../../ui/units.service';
+import { STAGES } from '../../ui/words';
+import { StageNow } from './stage-now';
+
+/** Notes at the decision that is looked at, by whoever made it; they lead on to the next in the order of the work. */
+@Component({
+  selector: 'lb-decision-notes',
+  imports: [RouterLink, TextField],
+  templateUrl: './decision-notes.html',
+  styleUrl: './decision-notes.css',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DecisionNotes {
+  protected readonly context = inject(JobContext);
+  protected readonly units = inject(Units);
+  private readonly stage = inject(StageNow).stage;
+  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  private readonly injector = inject(Injector);
+  protected readonly most = 600;
+
+  private readonly place = computed(() => `${this.stage()} ${this.context.zoneId()}`);
+  readonly all = computed(() => {
+    const job = this.context.job();
+    return job ? notesInOrder(job) : [];
+  });
+  protected readonly here = computed(() =>
+    this.all().filter(({ stage, zone }) => stage === this.stage() && (zone === null || zone === this.context.zoneId())),
+  );
+  /** the note that is written or changed; null: none. Another place ends it */
+  protected readonly writing = linkedSignal<string, string | null>({ source: this.place, computation: () => null });
+  /** those here and the one that is begun, which is in the job from its first letter on */
+  protected readonly shown = computed(() => {
+    const [here, id, stage] = [this.here(), this.writing(), this.stage()];
+    return id === null || stage === null || here.some((note) => note.id === id)
+      ? here
+      : [...here, { id, stage, zone: this.context.zoneId(), text: '' }];
+  });
+  protected readonly number = computed(() => this.all().indexOf(this.here()[0] as DecisionNote) + 1);
+  protected readonly next = computed(() => {
+    const last = this.here().at(-1);
+    return last ? (this.all()[this.all().indexOf(last) + 1] ?? null) : null;
+  });
+  protected readonly before = computed(() => {
+    const [first] = this.here();
+    return first ? (this.all()[this.all().indexOf(first) - 1] ?? null) : null;
+  });
+
+  /** Opens an empty note at this place. */
+  write(): void {
+    if (this.stage()) this.change(newId());
+  }
+
+  /** Opens a note where it can be typed at once. */
+  protected change(id: string): void {
+    this.writing.set(id);
+    afterNextRender(() => this.element.querySelector('textarea')?.focus(), { injector: this.injector });
+  }
+
+  /** What is typed; an empty note is none. */
+  protected typed(note: DecisionNote, text: string): void {
+    const kept = text.trimEnd();
+    this.context.edit(`note ${note.id}`, (job) => ({ ...job, decisionNotes: withText(job.decisionNotes, { ...note, text: kept }) }));
+  }
+
+  protected takeOut({ id }: DecisionNote): void {
+    this.context.edit(`take out note ${id}`, (job) => ({ ...job, decisionNotes: job.decisionNotes.filter((note) => note.id !== id) }));
+  }
+
+  /** "Method, Side panels: Edges and lips" */
+  protected placeOf({ stage, zone }: DecisionNote): string {
+    const part = this.context.job()?.parts.find(({ zones }) => zones.some(({ id }) => id === zone));
+    const name = part?.zones.find(({ id }) => id === zone)?.name;
+    return part && name !== undefined ? `${STAGES[stage]}, ${part.name}: ${name}` : STAGES[stage];
+  }
+}
+
+function withText(notes: readonly DecisionNote[], note: DecisionNote): Job['decisionNotes'] {
+  if (note.text === '') return notes.filter(({ id }) => id !== note.id);
+  return notes.some(({ id }) => id === note.id) ? notes.map((one) => (one.id === note.id ? note : one)) : [...notes, note];
+}
