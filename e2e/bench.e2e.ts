@@ -156,8 +156,10 @@ test.describe('trouble at the bench', () => {
     await tile(two, 'A').getByRole('button', { name: 'Times' }).click();
     const time = two.getByLabel('Time of Laid on');
     await time.fill(clockAt(10));
+    await time.press('Enter');
     await expect(two.getByRole('alert')).toContainText('lies in the future');
     await time.fill(clockAt(-3));
+    await time.press('Enter');
     await expect(tile(one, 'A').getByRole('timer')).toContainText(/^3:|^[4-9]:/);
     await tile(two, 'A').getByRole('button', { name: 'Take back' }).click();
     await expect.poll(() => stateOf(one, 'A')).toMatch(/laid on|working|next to lay on/);

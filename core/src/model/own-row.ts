@@ -11,9 +11,15 @@ export type OwnId = z.infer<typeof OwnId>;
 export const MethodKey = z.union([MethodId, OwnId], { error: 'is neither a method of the catalogue nor one of the shop ("own.…")' });
 export type MethodKey = z.infer<typeof MethodKey>;
 
-/** A number in a range, which its messages name; what it is and its unit. */
-const figure = (least: number, most: number, what: string) =>
-  z.number({ error: 'needs a number' }).gte(least, `must be ${least} or more`).lte(most, `must be ${most} at most`).describe(what);
+/** A number in a range, which its messages name in its unit; what it is. */
+const figure = (least: number, most: number, what: string, unit = '') => {
+  const named = (value: number): string => (unit === '' ? String(value) : `${value} ${unit}`);
+  return z
+    .number({ error: 'needs a number' })
+    .gte(least, `must be ${named(least)} or more`)
+    .lte(most, `must be ${named(most)} at most`)
+    .describe(what);
+};
 
 /** K between two points of a data sheet below which they say nothing about the slope; model assumption. */
 const APART = 3;
@@ -23,7 +29,7 @@ export const OwnFigures = z
   .strictObject({
     price: figure(0, 100_000, 'per litre, kilogram or piece; null: not known').nullable().optional(),
     pack: z.number().positive('must be more than 0').lte(1000, 'must be 1000 at most').optional().describe('size of a pack, L or kg'),
-    wetFilm: figure(0.1, 10, 'mm laid on').optional(),
+    wetFilm: figure(0.1, 10, 'mm laid on', 'mm').optional(),
     workingLife: figure(1, 10_000, 'min until dry at 20 °C').optional(),
     longestDwell: figure(0.05, 72, 'h for one round').optional(),
     softening: z
@@ -32,17 +38,17 @@ export const OwnFigures = z
       .describe('min for 50 µm at 20 °C; null: does not work'),
     rate: figure(0.01, 200, 'm²/h on 100 µm of enamel, or against mineral grit for a medium').optional(),
     life: figure(0.001, 1000, 'm² that one piece lasts, or times a medium is used').optional(),
-    pressure: figure(0.2, 14, 'bar gauge, usual highest').optional(),
-    profile: figure(0, 300, 'Rz µm').optional(),
+    pressure: figure(0.2, 14, 'bar gauge, usual highest', 'bar').optional(),
+    profile: figure(0, 300, 'Rz µm', 'µm').optional(),
     coats: z.int('must be a whole number').gte(1, 'must be 1 or more').lte(20, 'must be 20 at most').optional(),
-    filmPerCoat: figure(1, 1000, 'µm dry').optional(),
+    filmPerCoat: figure(1, 1000, 'µm dry', 'µm').optional(),
     volumeSolids: figure(1, 100, '% by volume: without solids nothing stays on the part').optional(),
     thinner: figure(0, 200, '% added by volume').optional(),
-    sheetAt: figure(-10, 60, '°C that the times of the data sheet hold at; left out: 20').optional(),
+    sheetAt: figure(-10, 60, '°C that the times of the data sheet hold at; left out: 20', '°C').optional(),
     flash: figure(0, 10_000, 'min between coats').optional(),
     recoatMin: figure(0, 100_000, 'min until the next product').optional(),
     recoatMax: figure(0, 1_000_000, 'min after which it is keyed first; null: no limit').nullable().optional(),
-    secondAt: figure(-10, 60, '°C of a second point of the data sheet').optional(),
+    secondAt: figure(-10, 60, '°C of a second point of the data sheet', '°C').optional(),
     secondRecoat: figure(1, 100_000, 'min until the next product at that temperature').optional(),
     potLife: figure(1, 100_000, 'min; null: one-pack').nullable().optional(),
     induction: figure(0, 240, 'min that it stands after it is mixed').optional(),
@@ -50,7 +56,7 @@ export const OwnFigures = z
     mixHardener: figure(0.1, 100, 'parts of hardener by volume').optional(),
     baseDensity: figure(0.5, 5, 'kg/L').optional(),
     hardenerDensity: figure(0.5, 5, 'kg/L').optional(),
-    minTemperature: figure(-10, 60, '°C below which it is not laid on').optional(),
+    minTemperature: figure(-10, 60, '°C below which it is not laid on', '°C').optional(),
     maxHumidity: figure(10, 100, '% above which it is not laid on').optional(),
   })
   .superRefine((figures, context) => {

@@ -87,7 +87,8 @@ test('a time of day is the moment nearest to the tap, also over midnight', () =>
   const midnight = new Date(2026, 10, 25, 0, 5).getTime();
   expect(new Date(atTimeOfDay('23:58', midnight)).getDate()).toBe(24);
   expect(atTimeOfDay('09:00:30', START)).toBe(START + 30_000);
-  expect(atTimeOfDay('noon', START)).toBeNaN();
+  expect(['090030', '09.00.30', '9 00 30'].map((text) => atTimeOfDay(text, START))).toEqual(Array(3).fill(START + 30_000));
+  expect(['noon', '', '25:00', '09:61', '9', '09:00:30 pm'].map((text) => atTimeOfDay(text, START))).toEqual(Array(6).fill(Number.NaN));
 });
 
 const providers = [
@@ -122,7 +123,7 @@ test('a time that cannot be is refused at its line; a good one goes out as a cor
   await fixture.whenStable();
   const root = fixture.nativeElement as HTMLElement;
   const type = async (i: number, text: string) => {
-    const input = root.querySelectorAll<HTMLInputElement>('input[type=time]')[i] as HTMLInputElement;
+    const input = root.querySelectorAll<HTMLInputElement>('li input')[i] as HTMLInputElement;
     input.value = text;
     input.dispatchEvent(new Event('change'));
     await fixture.whenStable();

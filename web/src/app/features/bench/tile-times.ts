@@ -35,7 +35,7 @@ const KINDS: Readonly<Record<string, string>> = {
         <li [class.out]="line.ignored !== null">
           <span><b>{{ kinds[line.event.kind] }}</b>@if (line.ignored) { <em>does not count: {{ line.ignored }}</em> }@if (against(line); as seen) { <em>{{ seen }}</em> }@if (line.event.note) { <em>{{ line.event.note }}</em> }</span>
           @if (correctable(line)) {
-            <input type="time" step="1" [value]="line.at | date: 'HH:mm:ss'" [attr.aria-label]="'Time of ' + kinds[line.event.kind]" (change)="move(line, $any($event.target).value)" />
+            <input type="text" inputmode="numeric" size="8" maxlength="8" autocomplete="off" [value]="line.at | date: 'HH:mm:ss'" [attr.aria-label]="'Time of ' + kinds[line.event.kind]" (change)="move(line, $any($event.target).value)" />
             <button type="button" (click)="corrected.emit({ kind: 'taken-back', target: line.event.id, at: null, note: '' })">Take back</button>
           } @else { <time>{{ line.at | date: 'HH:mm:ss' }}</time> }
           @if (trouble()?.id === line.event.id) { <em class="error" role="alert">{{ trouble()?.text }}</em> }

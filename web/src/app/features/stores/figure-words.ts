@@ -1,4 +1,4 @@
-import type { PlainFigure } from '@lift-bare/core';
+import type { DimensionName, PlainFigure } from '@lift-bare/core';
 
 /** What the figures of a row are called, and their units. */
 export const FIGURE_WORDS: Readonly<Record<PlainFigure, readonly [label: string, unit: string]>> = {
@@ -34,3 +34,13 @@ export const FIGURE_WORDS: Readonly<Record<PlainFigure, readonly [label: string,
 export const MAY_BE_NONE: readonly PlainFigure[] = ['price', 'recoatMax', 'potLife'];
 /** Figures that may lie below 0. */
 export const MAY_BE_FROST: readonly PlainFigure[] = ['sheetAt', 'secondAt', 'minTemperature'];
+/** Figures that are shown and typed in the units of whoever sits here. */
+export const MEASURED: Readonly<Partial<Record<PlainFigure, DimensionName>>> = {
+  wetFilm: 'gauge',
+  pressure: 'pressure',
+  profile: 'film',
+  filmPerCoat: 'film',
+  sheetAt: 'temperature',
+  secondAt: 'temperature',
+  minTemperature: 'temperature',
+};

@@ -1,11 +1,18 @@
 import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { DEFAULT_SHOP, type OwnRow, type Shop } from '@lift-bare/core';
+import { DEFAULT_SHOP, localise, type OwnRow, type Shop, type UnitSystem } from '@lift-bare/core';
 import { Units } from '../../ui/units.service';
 import { ShopEditor } from './shop-editor';
 import { ShopOwnRows } from './shop-own-rows';
 
-const units = { minutes: (value: number) => `${Math.round(value)} min`, show: (value: number) => `${value} °C` };
+const system = signal<UnitSystem>('metric');
+const units = {
+  minutes: (value: number) => `${Math.round(value)} min`,
+  show: (value: number) => `${value} °C`,
+  text: (text: string) => localise(text, system()),
+  system,
+};
+afterEach(() => system.set('metric'));
 const gel: OwnRow = { id: 'own.gel', name: 'House gel', base: 'chem.slow-gel', note: '', figures: { price: 11, softening: { 'alkyd-enamel': 100 } } };
 
 async function page(ownRows: OwnRow[] = []) {
@@ -44,7 +51,7 @@ async function page(ownRows: OwnRow[] = []) {
     for (let i = 0; i < 20; i += 1) await new Promise((done) => setTimeout(done));
     await fixture.whenStable();
   };
-  return { root, press, input, type, open, rows: () => shop().ownRows };
+  return { root, press, input, type, open, settled: () => fixture.whenStable(), rows: () => shop().ownRows };
 }
 
 test('a copy starts without figures of its own, under an id that is free', async () => {
@@ -133,4 +140,22 @@ describe('a data sheet', () => {
     await type('Second point at', '-5');
     expect(rows()[0]?.figures.secondAt).toBe(-5);
   });
+});
+
+test('what is measured is shown and typed in the units of whoever sits here, and kept in those of the row', async () => {
+  const { input, type, rows, root, settled } = await page([
+    { id: 'own.epoxy', name: 'Our epoxy', base: 'epoxy-2k', note: '', figures: { filmPerCoat: 50.8, minTemperature: 10 } },
+  ]);
+  expect([input('Dry film a coat').value, input('Not below').value]).toEqual(['51', '10']);
+  system.set('us');
+  await settled();
+  await type('Dry film a coat', '2.5');
+  await type('Not below', '41');
+  await type('Times hold at', '25 C');
+  expect(rows()[0]?.figures).toMatchObject({ minTemperature: 5, sheetAt: 25 });
+  expect(rows()[0]?.figures.filmPerCoat).toBeCloseTo(63.5, 9);
+  expect([input('Dry film a coat').value, input('Not below').value]).toEqual(['2.5', '41']);
+  await type('Not below', '-60');
+  expect(root.querySelector('.error')?.textContent).toBe('must be 14 °F or more');
+  expect(rows()[0]?.figures.minTemperature).toBe(5);
 });

@@ -7,6 +7,7 @@ import {
   cureScale,
   degC,
   figuresOf,
+  formatNumber,
   genericFigures,
   OwnRow,
   readWith,
@@ -16,11 +17,11 @@ import {
   type PlainFigure,
 } from '@lift-bare/core';
 import { ChoiceField } from '../../ui/choice-field';
-import { FigureField } from '../../ui/figure-field';
+import { FigureField, type Measured } from '../../ui/figure-field';
 import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
-import { FIGURE_WORDS, MAY_BE_FROST, MAY_BE_NONE } from './figure-words';
+import { FIGURE_WORDS, MAY_BE_FROST, MAY_BE_NONE, MEASURED } from './figure-words';
 import { mergeRows, readRows, writeCsv, writeJson } from './own-table-file';
 import { ShopEditor } from './shop-editor';
 
@@ -51,7 +52,18 @@ export class ShopOwnRows {
   protected readonly told = signal<string | null>(null);
 
   protected figures = (base: string): readonly PlainFigure[] => figuresOf(base, CATALOGUE);
-  protected generic = (base: string, figure: PlainFigure): string => String(genericFigures(base, CATALOGUE)[figure] ?? '');
+  /** What is measured, in the units shown; one object for each as long as the units hold, as a new one would be another input. */
+  private readonly measured = computed(() => {
+    const system = this.units.system();
+    return new Map(Object.entries(MEASURED).map(([figure, dimension]): [string, Measured] => [figure, { dimension, system }]));
+  });
+  protected measuredAs = (figure: PlainFigure): Measured | null => this.measured().get(figure) ?? null;
+  /** The generic figure, as the field would show it. */
+  protected generic(base: string, figure: PlainFigure): string {
+    const [value, measured] = [genericFigures(base, CATALOGUE)[figure], this.measuredAs(figure)];
+    if (typeof value !== 'number') return '';
+    return measured ? formatNumber(value, measured.dimension, measured.system) : String(value);
+  }
   protected least = (figure: PlainFigure): number => (MAY_BE_FROST.includes(figure) ? -10 : 0);
   /** Reason for which the schema does not take a figure of a row; where it falls on another figure, with that one's name. */
   protected readonly checks = computed(
@@ -64,7 +76,8 @@ export class ShopOwnRows {
       const [issue] = read.ok ? [] : read.issues;
       if (!issue) return null;
       const named = issue.path.at(-1) as PlainFigure;
-      return named === figure ? issue.reason : `${this.words[named]?.[0] ?? named}: ${issue.reason}`;
+      const reason = this.units.text(issue.reason);
+      return named === figure ? reason : `${this.words[named]?.[0] ?? named}: ${reason}`;
     };
   /** When the next product may follow, by temperature; null for what is no paint. */
   protected waits(row: OwnRow): { at: number; minutes: number }[] | null {
