@@ -7,7 +7,7 @@ import type { Plan } from '../model/plan.ts';
 import { planJob } from '../plan-job.ts';
 import { checkSequence } from './check-sequence.ts';
 
-const RUNS = 3000;
+const RUNS = 2000;
 const SEED = 4170;
 
 const of = (plan: Plan, zone: string): Operation[] => plan.operations.filter(({ faces }) => faces.some((face) => face.zone === zone));
@@ -16,9 +16,21 @@ const lines = (plan: Plan): string[] =>
     .flatMap(({ kind, title, faces }) => faces.map((face) => `${face.zone} ${face.side} ${kind} ${title.replace(/, coat .*/, '')}`))
     .sort();
 
+/** Lead is contained before anything touches it, the wash included. */
+function expectContained(job: Job, plan: Plan): void {
+  for (const { zone, chosen } of plan.zones) {
+    const part = job.parts.find(({ zones }) => zones.some(({ id }) => id === zone));
+    const [own] = part?.zones ?? [];
+    if (!chosen || own?.condition.lead !== 'suspected') continue;
+    const contained = of(plan, zone).find(({ kind }) => kind === 'contain')?.number ?? Infinity;
+    const first = of(plan, zone).find(({ kind, takes }) => takes.length > 0 && !['support', 'close-tank', 'clear-damage'].includes(kind));
+    if (first) expect([first.title, first.number > contained]).toEqual([first.title, true]);
+  }
+}
+
 /** Held against what a refinisher can see, not against the planner's own facts; common practice, no source. */
-describe('3,000 jobs with finds, soil, features and schools', () => {
-  test('each line can be done when it is reached, and each zone gets exactly its own coats', () => {
+describe('2,000 jobs with finds, soil, features and schools', () => {
+  test('each line can be done when it is reached, each zone gets exactly its own coats, and what is hazardous is contained before its first contact', () => {
     fc.assert(
       fc.property(anyJob, anyShop, (job, shop) => {
         const plan = planJob(job, shop, CATALOGUE);
@@ -31,26 +43,9 @@ describe('3,000 jobs with finds, soil, features and schools', () => {
           for (const { name, coats } of chosen ? (build?.coats ?? []) : [])
             expect([name, own.filter(({ coat }) => coat?.name === name).length]).toEqual([name, coats * sides]);
         }
+        expectContained(job, plan);
       }),
       { numRuns: RUNS, seed: SEED },
-    );
-  });
-
-  test('what is hazardous is contained before its first contact, the wash included', () => {
-    fc.assert(
-      fc.property(anyJob, anyShop, (job, shop) => {
-        const plan = planJob(job, shop, CATALOGUE);
-        for (const { zone, chosen } of plan.zones) {
-          const part = job.parts.find(({ zones }) => zones.some(({ id }) => id === zone));
-          const [own] = part?.zones ?? [];
-          if (!chosen || own?.condition.lead !== 'suspected') continue;
-          const kinds = of(plan, zone).filter(({ takes }) => takes.length > 0 || false);
-          const contained = of(plan, zone).find(({ kind }) => kind === 'contain')?.number ?? Infinity;
-          const first = kinds.find(({ kind }) => !['support', 'close-tank', 'clear-damage'].includes(kind));
-          if (first) expect([first.title, first.number > contained]).toEqual([first.title, true]);
-        }
-      }),
-      { numRuns: 400, seed: SEED },
     );
   });
 
