@@ -54,11 +54,19 @@ export function gatherFacts(job: Job, profile: Shop, catalogue: Catalogue): Zone
   const shop = withoutSetAside(profile);
   const paces = paceBook(shop.experience.paces, shop.paceSetAside);
   return job.parts.flatMap((part, p) =>
-    part.zones.map((zone, z) => ({ ...zoneFacts(job, shop, catalogue, part, zone, ['parts', p, 'zones', z]), paces })),
+    part.zones.map((zone, z) => zoneFacts({ job, shop, catalogue, paces }, part, zone, ['parts', p, 'zones', z])),
   );
 }
 
-function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone: Zone, path: DocPath): Omit<ZoneFacts, 'paces'> {
+/** What is the same for all zones of a job. */
+interface Around {
+  readonly job: Job;
+  readonly shop: Shop;
+  readonly catalogue: Catalogue;
+  readonly paces: PaceBook;
+}
+
+function zoneFacts({ job, shop, catalogue, paces }: Around, part: Part, zone: Zone, path: DocPath): ZoneFacts {
   const layers = zone.stack.map((layer) => ({ layer, coating: catalogue.coatings[layer.coating] })).reverse();
   const cut = cutAt(zone, layers);
   const top = layers[0];
@@ -88,6 +96,7 @@ function zoneFacts(job: Job, shop: Shop, catalogue: Catalogue, part: Part, zone:
     filler: layers.some(({ coating }) => coating.id === 'body-filler' || coating.id === 'surfacer-polyester'),
     closedTop: top !== undefined && top.coating.crossLinked && top.layer.state === 'sound',
     has: (feature) => part.features.includes(feature),
+    paces,
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Finding } from '../model/finding.ts';
-import type { Guarded, Operation } from '../model/operation.ts';
+import type { Guarded, Lag, Operation } from '../model/operation.ts';
 import type { Shop } from '../model/shop.ts';
 import { guardsAgainst } from '../safety/protection.ts';
 import { upperFirst } from '../units/casing.ts';
@@ -110,17 +110,21 @@ function placeOf({ faces, body }: Group, number: number, among: Among): Operatio
 
 /** The tightest of each kind from each operation that a clock runs from. */
 function lagsOf(faces: Faces, idOf: (id: string) => string): Operation['lags'] {
-  const tightest = new Map<string, Operation['lags'][number]>();
+  const tightest = new Map<string, Lag>();
   for (const { place } of faces)
     for (const { lag, after } of place.lags) {
       const from = idOf(after);
       const key = `${lag.what} ${from}`;
       const known = tightest.get(key);
-      const next = { ...lag, after: from };
-      tightest.set(key, known ? { ...next, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) } : next);
+      // Most faces say the same: a job has thousands of them.
+      if (!known) tightest.set(key, { ...lag, after: from });
+      else if (isTighter(lag, known))
+        tightest.set(key, { ...lag, after: from, least: Math.max(known.least, lag.least), most: closes(known.most, lag.most) });
     }
   return [...tightest.values()];
 }
+
+const isTighter = (lag: Pick<Lag, 'least' | 'most'>, known: Lag): boolean => lag.least > known.least || closes(known.most, lag.most) !== known.most;
 
 const closes = (a: number | null, b: number | null): number | null => (a === null ? b : b === null ? a : Math.min(a, b));
 

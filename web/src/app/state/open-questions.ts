@@ -1,7 +1,11 @@
 import { computed, effect, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import { askedAt, nextThing, openQuestions, spread, type Question, type Tried } from '@lift-bare/core';
+import { switchMap, timer } from 'rxjs';
 import { PlannerClient } from '../workers/planner-client';
 import { JobContext } from './job-context';
+
+/** ms without another edit after which the answers are tried anew: nobody waits for them at each letter. */
+const SETTLE = 250;
 
 /** What the plan of the open job would like to know, in one order for all who show it. */
 @Injectable()
@@ -47,11 +51,14 @@ export class OpenQuestions {
       const [job, plan, left] = [this.context.job(), this.context.plan(), this.left()];
       if (!job || !plan || !some()) return;
       this.answering.set(true);
-      const asking = this.planner.run('answers', { job, shop: this.context.shop(), left }).subscribe((report) => {
-        if (report.kind === 'progress') return;
-        if (report.kind === 'done') this.tried.set(new Map(report.value.map((one) => [one.code, one])));
-        this.answering.set(false);
-      });
+      const shop = this.context.shop();
+      const asking = timer(SETTLE)
+        .pipe(switchMap(() => this.planner.run('answers', { job, shop, left })))
+        .subscribe((report) => {
+          if (report.kind === 'progress') return;
+          if (report.kind === 'done') this.tried.set(new Map(report.value.map((one) => [one.code, one])));
+          this.answering.set(false);
+        });
       onCleanup(() => asking.unsubscribe());
     });
   }

@@ -51,6 +51,9 @@ async function cards(zone: { zone: string; part: string } | null = null) {
   const fixture = TestBed.createComponent(QuestionCards);
   fixture.componentRef.setInput('of', zone);
   await fixture.whenStable();
+  // The answers are tried once nobody types any more.
+  while (TestBed.inject(OpenQuestions).trying()) await new Promise((done) => setTimeout(done, 20));
+  await fixture.whenStable();
   const root = fixture.nativeElement as HTMLElement;
   const button = (name: RegExp) => [...root.querySelectorAll('button')].find(({ textContent }) => name.test(textContent ?? ''));
   return {
