@@ -185,3 +185,30 @@ test('the tour is offered once, leads through six pages, and points at what it s
   await expect(page.getByRole('link', { name: 'New job' })).toBeVisible();
   await expect(page.getByText('New here?')).toHaveCount(0);
 });
+
+test('a worked example is read note by note to its end; an own note is written where it was decided, kept, and taken out', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Read a worked example' }).click();
+  const slip = page.getByRole('region', { name: 'Notes at this decision' });
+  await expect(slip).toContainText('A worked example');
+  const count = Number(/of (\d+)/.exec(await slip.innerText())?.[1]);
+  for (let note = 2; note <= count; note++) {
+    await slip.getByRole('link', { name: 'Next note' }).click();
+    await expect(slip).toContainText(`Note ${note} of ${count}`);
+  }
+  await expect(page).toHaveURL(/run-sheet/);
+  await expect(slip).toContainText('the last one');
+
+  await page.goto('/jobs/demo-1/strip?zone=tug-6');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(slip).toHaveCount(0);
+  await page.getByRole('button', { name: 'Write a note' }).click();
+  // Typed where the field is at once.
+  await page.keyboard.type('Disc changed every half panel.');
+  await saved(page);
+  await page.reload();
+  await expect(slip).toContainText('Disc changed every half panel.');
+  await slip.getByRole('button', { name: 'Take out the note' }).click();
+  await expect(slip).toHaveCount(0);
+  await saved(page);
+});

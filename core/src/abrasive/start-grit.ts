@@ -18,6 +18,12 @@ export function startGrit(zone: ZoneFacts, method: Method): GritId | null {
   return nearestInStock(wanted, zone.shop.papers);
 }
 
+/** What is said of a method, its paper or what it leaves, by the grit that it starts with on a zone: "Random-orbital sander, P320" is one with P400 on olefins. */
+export function byGrit(zone: ZoneFacts, method: Method, said: string): string {
+  const grit = startGrit(zone, method);
+  return grit && method.family === 'mech' && method.cuts ? said.replace(method.cuts, grit) : said;
+}
+
 /** Speed with the paper in stock against the method's own: in proportion to the grain. Model assumption. */
 export function paperSpeed(zone: ZoneFacts, method: Method): number {
   const grit = startGrit(zone, method);

@@ -90,7 +90,7 @@ export const TOOL_ROWS: readonly ToolRow[] = [
     id: 'mech.da-fine',
     name: 'Random-orbital sander, P320',
     does: 'paint on plastic and layers that stop above a sound one',
-    how: 'P320 (P400 on polypropylene), low speed, extraction on; stop at the first primer or plastic.',
+    how: 'Low speed, extraction on; stop at the first primer or plastic.',
     reach: ['flat'],
     traits: ['dry-dust', 'abrades', 'disc'],
     risk: 0,

@@ -1,3 +1,4 @@
+import { byGrit } from '../abrasive/start-grit.ts';
 import type { Method } from '../catalogue/methods.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Finding } from '../model/finding.ts';
@@ -28,11 +29,11 @@ export function methodOption(
     method: method.ref,
     base: method.id,
     at: bulk.at,
-    name: method.name + placeText(bulk, zone),
+    name: byGrit(zone, method, method.name) + placeText(bulk, zone),
     family: method.family,
     verdict: verdictOf(findings),
     findings,
-    pieces: piecesOf(method, bulk, composition),
+    pieces: piecesOf(zone, method, bulk, composition),
     hand: taken.hand,
     wait: taken.wait,
     material: taken.material,
@@ -53,7 +54,7 @@ export function methodOption(
     ownScore: 0,
     score: 0,
     after,
-    leaves: method.leaves,
+    leaves: byGrit(zone, method, method.leaves),
     profile: bulk.blast?.profile ?? null,
     strip: bulk.strip,
     blast: bulk.blast,
@@ -65,12 +66,12 @@ function verdictOf(findings: readonly Finding[]): MethodOption['verdict'] {
   return says('rule-out') ? 'ruled-out' : says('caution') ? 'conditions' : 'usable';
 }
 
-const piecesOf = (method: Method, bulk: Effort, { field, help }: Composition): MethodPiece[] => [
-  { place: 'field', method: method.ref, name: method.name, wet: method.traits.includes('wet'), area: field, hand: bulk.hand },
+const piecesOf = (zone: ZoneFacts, method: Method, bulk: Effort, { field, help }: Composition): MethodPiece[] => [
+  { place: 'field', method: method.ref, name: byGrit(zone, method, method.name), wet: method.traits.includes('wet'), area: field, hand: bulk.hand },
   ...help.map(({ place, help: { method: helper, effort, area } }) => ({
     place,
     method: helper.ref,
-    name: helper.name,
+    name: byGrit(zone, helper, helper.name),
     wet: helper.traits.includes('wet'),
     area,
     hand: effort.hand,

@@ -1,4 +1,4 @@
-import { paperSpeed } from '../abrasive/start-grit.ts';
+import { byGrit, paperSpeed } from '../abrasive/start-grit.ts';
 import type { Method } from '../catalogue/methods.ts';
 import { handSpeed } from '../facts/access-speed.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
@@ -24,7 +24,7 @@ export function toolEffort(zone: ZoneFacts, method: ToolMethod): Effort {
     ...NO_EFFORT,
     hand: ((60 * zone.area) / (rate * factor * access)) * (pace?.factor ?? 1),
     waste: method.family === 'mech' ? removedMass(zone) : 0,
-    supplies: consumable ? [worn(zone, method.ref, consumable, factor)] : [],
+    supplies: consumable ? [worn(zone, method.ref, { ...consumable, name: byGrit(zone, method, consumable.name) }, factor)] : [],
     setUps: toBuy(method.needs, zone.shop),
     unpriced: priceMissing(zone.shop, method.ref) ? [method.name] : [],
     reckoning: `${Number(rate.toFixed(2))} m²/h on 100 µm of enamel, × ${factor.toFixed(2)} for this stack, × ${Number(access.toFixed(2))} for access and how it lies. Rates: model assumption.${pace ? ` Own pace, × ${pace.factor.toFixed(2)} of that time, from ${counted(pace.records, 'step')} of ${counted(pace.jobs, 'job')}.` : ''}`,

@@ -1,3 +1,4 @@
+import { byGrit, startGrit } from '../../abrasive/start-grit.ts';
 import { mayHold, wetOnly } from '../../facts/poisons.ts';
 import { patchArea } from '../../chemical/patch-area.ts';
 import { BREAK_RATE } from '../../chemical/strip-plan.ts';
@@ -7,6 +8,7 @@ import type { BlastPlan } from '../../model/blast-plan.ts';
 import type { MethodOption, SetUp, StripPlan, MethodPiece } from '../../model/plan.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { WEEKDAYS } from '../../model/weekdays.ts';
+import type { ZoneFacts } from '../../facts/zone-facts.ts';
 import { holdText, resultText } from '../../sheet/blast-text.ts';
 import { countNames } from '../../sheet/count-names.ts';
 import { lowerFirst } from '../../units/casing.ts';
@@ -72,20 +74,21 @@ function tool(input: Chosen): Task {
   return {
     ...common(input),
     kind: method.family === 'heat' ? 'strip-heat' : 'strip-tool',
-    title: method.name,
-    detail: `${method.how} Leaves ${method.leaves}.`,
+    title: byGrit(input.facts, method, method.name),
+    detail: `${method.how} Leaves ${option.leaves}.`,
     hand: option.pieces[0]?.hand ?? 0,
     hold: stripHold(input),
-    contact: contactOf(method),
+    contact: contactOf(method, input.facts),
     ...(method.traits.includes('wet') ? { takes: WET } : {}),
   };
 }
 
-export const contactOf = ({ id, name, traits, ...rest }: Method): NonNullable<Task['contact']> => ({
-  tool: id,
-  name,
-  wet: traits.includes('wet'),
-  grit: 'cuts' in rest ? rest.cuts : null,
+/** The tool keeps its own name, by which the record knows it. */
+const contactOf = (method: Method, facts: ZoneFacts): NonNullable<Task['contact']> => ({
+  tool: method.id,
+  name: method.name,
+  wet: method.traits.includes('wet'),
+  grit: startGrit(facts, method),
 });
 
 const PIECE: Readonly<
@@ -108,7 +111,7 @@ const pieces = (input: Chosen): Task[] =>
         title: `${title}: ${lowerFirst(name)}`,
         detail: `${area < 0.095 ? Math.round(area * 1e4) + ' cm²' : area.toFixed(2) + ' m²'} ${why}.${method === 'mech.scraper' ? ` With ${scraperFor(input)}.` : ''}`,
         hand,
-        ...(METHODS[method as Method['id']] ? { contact: contactOf(METHODS[method as Method['id']] as Method) } : {}),
+        ...(METHODS[method as Method['id']] ? { contact: contactOf(METHODS[method as Method['id']] as Method, input.facts) } : {}),
         ...(wet ? { takes: WET } : {}),
         cautions: ['Cautions as before.'],
       },
@@ -171,7 +174,7 @@ function rounds(input: Chosen): Task[] {
     detail: `${layOnText(plan, stripper.form, facts.area)}; ${lifts.length > 0 ? `lifts ${countNames(lifts)}` : `softens about ${Math.round(depth)} µm`}. ${stripper.form === 'bath' ? 'Lift out, brush off what hangs' : `Scrape with ${scraperFor(input)}`}; ${i === last ? 'the rinse follows at once' : plan.between === 'rinse-and-dry' ? 'rinse, dry and start afresh' : 'go again straight away'}.`,
     hand: perRound,
     wait: dwell.likely,
-    contact: contactOf(method),
+    contact: contactOf(method, facts),
     lags: [
       {
         what: 'dwell',
@@ -229,7 +232,7 @@ function blast(input: Chosen): Task[] {
     detail: method.how,
     hand,
     wait,
-    contact: contactOf(method),
+    contact: contactOf(method, facts),
     ...(method.traits.includes('wet') ? { takes: WET } : {}),
   };
   if (!plan) return [base];

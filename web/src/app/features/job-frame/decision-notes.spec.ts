@@ -69,8 +69,8 @@ test('where no note is nothing is shown, until one is written: it is in the job 
   expect(job().decisionNotes).toEqual(tug.decisionNotes);
 });
 
-test('a note is changed and taken out', async () => {
-  const { job, press, type, text } = await notesAt('safety', null);
+test('a note is changed and taken out, about the whole job where a page shows all of it', async () => {
+  const { job, press, type, text } = await notesAt('safety', 'tug-6');
   await press('Change');
   await type('Hoods on');
   await press('Done');

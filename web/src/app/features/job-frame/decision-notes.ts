@@ -1,12 +1,15 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, Injector, linkedSignal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { notesInOrder, type DecisionNote, type Job } from '@lift-bare/core';
+import { notesInOrder, type DecisionNote, type Job, type StageName } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 import { STAGES } from '../../ui/words';
 import { StageNow } from './stage-now';
+
+/** Stages whose page is the same whichever zone is looked at. */
+const WHOLE: ReadonlySet<StageName | null> = new Set<StageName | null>(['safety', 'time', 'run-sheet']);
 
 /** Notes at the decision that is looked at, by whoever made it; they lead on to the next in the order of the work. */
 @Component({
@@ -24,22 +27,20 @@ export class DecisionNotes {
   private readonly injector = inject(Injector);
   protected readonly most = 600;
 
-  private readonly place = computed(() => `${this.stage()} ${this.context.zoneId()}`);
+  /** what a note here is about: the zone, save at the stages that show the whole job */
+  private readonly zone = computed(() => (WHOLE.has(this.stage()) ? null : this.context.zoneId()));
+  private readonly place = computed(() => `${this.stage()} ${this.zone()}`);
   readonly all = computed(() => {
     const job = this.context.job();
     return job ? notesInOrder(job) : [];
   });
-  protected readonly here = computed(() =>
-    this.all().filter(({ stage, zone }) => stage === this.stage() && (zone === null || zone === this.context.zoneId())),
-  );
+  protected readonly here = computed(() => this.all().filter(({ stage, zone }) => stage === this.stage() && zone === this.zone()));
   /** the note that is written or changed; null: none. Another place ends it */
   protected readonly writing = linkedSignal<string, string | null>({ source: this.place, computation: () => null });
   /** those here and the one that is begun, which is in the job from its first letter on */
   protected readonly shown = computed(() => {
     const [here, id, stage] = [this.here(), this.writing(), this.stage()];
-    return id === null || stage === null || here.some((note) => note.id === id)
-      ? here
-      : [...here, { id, stage, zone: this.context.zoneId(), text: '' }];
+    return id === null || stage === null || here.some((note) => note.id === id) ? here : [...here, { id, stage, zone: this.zone(), text: '' }];
   });
   protected readonly number = computed(() => this.all().indexOf(this.here()[0] as DecisionNote) + 1);
   protected readonly next = computed(() => {

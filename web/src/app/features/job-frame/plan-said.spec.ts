@@ -1,6 +1,6 @@
 import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, withOwnRows, type Job, type Plan } from '@lift-bare/core';
+import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Plan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 import { PlanSaid } from './plan-said';
@@ -14,7 +14,7 @@ const tested: Job = {
 
 /** What has been said once it is quiet, for each of some plans that follow each other. */
 function saying() {
-  const context = { jobId: signal('tug'), plan: signal<Plan | null>(null), catalogue: signal(withOwnRows(CATALOGUE, DEMO_SHOP.ownRows)) };
+  const context = { jobId: signal('tug'), plan: signal<Plan | null>(null) };
   const units = {
     hands: (minutes: number) => `${Math.round(minutes)} min`,
     money: (value: number) => `€ ${Math.round(value)}`,

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal } from '@angular/core';
-import { methodOf, planNews, type Plan, type PlanNews } from '@lift-bare/core';
+import { planNews, type Plan, type PlanNews } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { moreOrLess } from '../../ui/more-or-less';
 import { Units } from '../../ui/units.service';
@@ -36,10 +36,9 @@ export class PlanSaid {
 
   /** "Plan: Outer skins by soda blast; 1 stop more; 2 h less by hand; € 30 dearer." */
   private sentence({ methods, stops, questions, hand, cost }: PlanNews): string {
-    const named = methods.slice(0, NAMED).map(({ partName, zoneName, chosen }) => {
-      const method = methodOf(chosen, this.context.catalogue());
-      return `${partName}, ${zoneName}: ${method ? this.units.inline(method.name) : 'no method any more'}`;
-    });
+    const named = methods
+      .slice(0, NAMED)
+      .map(({ partName, zoneName, chosen }) => `${partName}, ${zoneName}: ${chosen ? this.units.inline(chosen.name) : 'no method any more'}`);
     const others = methods.length - named.length;
     const said = [
       ...named,
