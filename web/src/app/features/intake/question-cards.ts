@@ -63,7 +63,7 @@ export class QuestionCards {
     if (!effect) return '';
     const { hand, wait, cost, stops, methods } = effect;
     const said = [
-      stops === 0 ? '' : `${Math.abs(stops)} ${Math.abs(stops) === 1 ? 'stop' : 'stops'} ${stops > 0 ? 'more' : 'less'}`,
+      stops === 0 ? '' : `${Math.abs(stops)} ${Math.abs(stops) === 1 ? 'stop' : 'stops'} ${stops > 0 ? 'more' : 'fewer'}`,
       methods === 0 ? '' : `${methods} ${methods === 1 ? 'zone takes' : 'zones take'} another method`,
       moreOrLess(cost, this.units.money, ['dearer', 'cheaper']),
       moreOrLess(hand, formatMinutes, ['more by hand', 'less by hand']),

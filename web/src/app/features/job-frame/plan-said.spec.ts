@@ -42,7 +42,7 @@ test('nothing is said of the first plan; then what changed, once nobody types an
   expect(then(planOf(tug), 2000)).toBe('');
   expect(then(planOf(tested), 100)).toBe('');
   const said = then(planOf(tested), 2000);
-  expect(said).toMatch(/^Plan: Counterweight, .*; \d questions? less; \d+ min less by hand; € \d+ cheaper\.$/);
+  expect(said).toMatch(/^Plan: Counterweight, .*; \d questions? fewer; \d+ min less by hand; € \d+ cheaper\.$/);
   expect(said).not.toContain('stop');
 });
 

@@ -34,7 +34,7 @@ export class PlanSaid {
     });
   }
 
-  /** "Plan: Outer skins by soda blast; 1 stop more; 2 h less by hand; € 30 dearer." */
+  /** "Plan: Outer skins by soda blast; 1 stop more; 2 questions fewer; 2 h less by hand; € 30 dearer." */
   private sentence({ methods, stops, questions, hand, cost }: PlanNews): string {
     const named = methods
       .slice(0, NAMED)
@@ -43,8 +43,8 @@ export class PlanSaid {
     const said = [
       ...named,
       ...(others > 0 ? [`${others} more take another method`] : []),
-      moreOrLess(stops.after - stops.before, (count) => (count === 1 ? '1 stop' : `${count} stops`), ['more', 'less']),
-      moreOrLess(questions.after - questions.before, (count) => (count === 1 ? '1 question' : `${count} questions`), ['more', 'less']),
+      moreOrLess(stops.after - stops.before, (count) => (count === 1 ? '1 stop' : `${count} stops`), ['more', 'fewer']),
+      moreOrLess(questions.after - questions.before, (count) => (count === 1 ? '1 question' : `${count} questions`), ['more', 'fewer']),
       moreOrLess(hand.after - hand.before, this.units.hands, ['more by hand', 'less by hand']),
       moreOrLess(cost.after - cost.before, this.units.money, ['dearer', 'cheaper']),
     ];
