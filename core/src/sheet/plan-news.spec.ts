@@ -37,6 +37,18 @@ test('a note, or nothing, is no news; nor is what rounds away; a minute or half 
   expect(planNews(before, by(0, 0.5))).not.toBeNull();
 });
 
+test('one method, one question or one stop alone is news', () => {
+  const [first, ...others] = before.zones as [Plan['zones'][number], ...Plan['zones']];
+  const other = first.options.find(({ key }) => key !== first.chosen?.key) ?? null;
+  expect(planNews(before, { ...before, zones: [{ ...first, chosen: other }, ...others] })?.methods).toHaveLength(1);
+  const [question] = before.findings.filter(({ severity }) => severity === 'question');
+  if (!question) throw new Error('the tug asks');
+  const without = { ...before, findings: before.findings.filter((finding) => finding !== question) };
+  expect(planNews(before, without)?.questions).toEqual({ before: 2, after: 1 });
+  const stopped: Plan = { ...before, findings: [...before.findings, { ...question, severity: 'stop' }] };
+  expect(planNews(before, stopped)?.stops).toEqual({ before: 0, after: 1 });
+});
+
 test('a part that is taken out is no change of method', () => {
   const [, ...rest] = tug.parts;
   expect(planNews(before, planOf({ ...tug, parts: rest }))?.methods).toEqual([]);
