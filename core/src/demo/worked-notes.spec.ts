@@ -132,9 +132,11 @@ describe('notes of a job', () => {
     expect(() => withNotes(TUG, [{ stage: 'bare', at: ['Bonnet', 'Keel'], text: 'x' }])).toThrow('no zone Keel of Bonnet');
   });
 
-  test('have a text of at most 600 characters', () => {
+  test('have a text of at most 600 characters, and are 60 at most', () => {
     const taken = (text: string): boolean => Job.safeParse({ ...TUG, decisionNotes: [{ id: 'a', stage: 'bare', zone: null, text }] }).success;
     expect([taken('x'.repeat(600)), taken('x'.repeat(601)), taken('  ')]).toEqual([true, false, false]);
+    const many = (count: number) => Array.from({ length: count }, (_, i) => ({ id: `n${i}`, stage: 'bare', zone: null, text: 'x' }));
+    expect([60, 61].map((count) => Job.safeParse({ ...TUG, decisionNotes: many(count) }).success)).toEqual([true, false]);
   });
 });
 

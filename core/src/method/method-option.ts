@@ -71,7 +71,7 @@ const piecesOf = (zone: ZoneFacts, method: Method, bulk: Effort, { field, help }
   ...help.map(({ place, help: { method: helper, effort, area } }) => ({
     place,
     method: helper.ref,
-    name: byGrit(zone, helper, helper.name),
+    name: helper.name,
     wet: helper.traits.includes('wet'),
     area,
     hand: effort.hand,

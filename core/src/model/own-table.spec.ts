@@ -63,6 +63,14 @@ test('each wrong cell is told by line and column, and nothing is taken', () => {
   );
 });
 
+test('a figure out of its range is refused with the limit in its unit, where it has one; the limit itself is taken', () => {
+  const refusal = (figures: object): string | null =>
+    OwnRow.safeParse({ id: 'own.a', name: 'A', base: 'chem.slow-gel', note: '', figures }).error?.issues[0]?.message ?? null;
+  expect([refusal({ wetFilm: 0.1 }), refusal({ wetFilm: 0.09 })]).toEqual([null, 'must be 0.1 mm or more']);
+  expect([refusal({ pressure: 14 }), refusal({ pressure: 14.1 })]).toEqual([null, 'must be 14 bar at most']);
+  expect([refusal({ rate: 0.01 }), refusal({ rate: 0 })]).toEqual([null, 'must be 0.01 or more']);
+});
+
 test('comma decimals, blanks and a dash for nothing', () => {
   const read = readOwnTable([{ id: 'own.a', name: ' A ', base: 'epoxy-2k', note: '', price: '12,5', recoatMax: '-', pack: '' }]);
   expect(read.ok && read.value[0]).toMatchObject({ name: 'A', figures: { price: 12.5, recoatMax: null } });
