@@ -63,10 +63,9 @@ export class DecisionNotes {
     afterNextRender(() => this.element.querySelector('textarea')?.focus(), { injector: this.injector });
   }
 
-  /** What is typed; an empty note is none. */
+  /** What is typed, to the last blank: a field that got its text back shorter would lose what is typed meanwhile. An empty note is none. */
   protected typed(note: DecisionNote, text: string): void {
-    const kept = text.trimEnd();
-    this.context.edit(`note ${note.id}`, (job) => ({ ...job, decisionNotes: withText(job.decisionNotes, { ...note, text: kept }) }));
+    this.context.edit(`note ${note.id}`, (job) => ({ ...job, decisionNotes: withText(job.decisionNotes, { ...note, text }) }));
   }
 
   protected takeOut({ id }: DecisionNote): void {
@@ -82,6 +81,6 @@ export class DecisionNotes {
 }
 
 function withText(notes: readonly DecisionNote[], note: DecisionNote): Job['decisionNotes'] {
-  if (note.text === '') return notes.filter(({ id }) => id !== note.id);
+  if (note.text.trim() === '') return notes.filter(({ id }) => id !== note.id);
   return notes.some(({ id }) => id === note.id) ? notes.map((one) => (one.id === note.id ? note : one)) : [...notes, note];
 }
