@@ -203,7 +203,8 @@ test('a worked example is read note by note to its end; an own note is written w
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(slip).toHaveCount(0);
   await page.getByRole('button', { name: 'Write a note' }).click();
-  // Typed where the field is at once.
+  // The field has the keyboard by itself.
+  await expect(slip.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('Disc changed every half panel.');
   await saved(page);
   await page.reload();
