@@ -231,6 +231,7 @@ export { planNews, type PlanNews } from './sheet/plan-news.ts';
 export { sideBySide, type PlanBeside, type PlanFigures } from './compare/side-by-side.ts';
 export { photoArea, photoError } from './geometry/photo-area.ts';
 export { groupBy } from './units/group-by.ts';
+export { counted } from './units/counted.ts';
 export { countables, type Countable } from './record/countable.ts';
 export { openAtHandOver } from './record/hand-over.ts';
 export { habitsOf, tallyDefects, type Tally } from './record/defect-tally.ts';

@@ -1,3 +1,4 @@
+import { countFindings } from '../model/finding.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 
 /** One answer of a plan that came out differently. */
@@ -63,11 +64,9 @@ function totalDifferences(before: Plan, after: Plan): Difference[] {
       : []),
     ...figure(where, 'hand time', before.totals.hand, after.totals.hand, MINUTE, (minutes) => `${(minutes / 60).toFixed(1)} h`),
     ...figure(where, 'cost', before.totals.cost, after.totals.cost, CENT, (money) => money.toFixed(0)),
-    ...figure(where, 'stops', stops(before), stops(after), 0.5, String),
+    ...figure(where, 'stops', countFindings(before.findings, 'stop'), countFindings(after.findings, 'stop'), 0.5, String),
   ];
 }
-
-const stops = ({ findings }: Plan): number => findings.filter(({ severity }) => severity === 'stop').length;
 
 const figure = (where: string, what: Difference['what'], a: number, b: number, least: number, say: (value: number) => string): Difference[] =>
   Math.abs(a - b) < least || say(a) === say(b) ? [] : [{ where, what, before: say(a), after: say(b) }];

@@ -3,6 +3,7 @@ import { groupBy } from '../units/group-by.ts';
 import { sum } from '../units/sum.ts';
 import type { Job } from '../model/job.ts';
 import type { OfferOption } from '../model/offer.ts';
+import { countFindings } from '../model/finding.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import { withOption } from '../papers/options.ts';
@@ -112,8 +113,8 @@ function figuresOf({ job, plan, shop, catalogue, now }: Planned, shown: boolean)
     waste,
     masked: sum(masks, ({ need, hand: own }) => (need === null ? 0 : own)),
     supplied: sum(masks, ({ need, hand: own }) => (need === 'supplied' || need === 'blast' ? own : 0)),
-    stops: plan.findings.filter(({ severity }) => severity === 'stop').length,
-    questions: plan.findings.filter(({ severity }) => severity === 'question').length,
+    stops: countFindings(plan.findings, 'stop'),
+    questions: countFindings(plan.findings, 'question'),
     methods: methodsOf(plan),
     finishes: [...new Set(job.parts.flatMap(({ finish }) => finish ?? job.finish ?? []))].map((finish) => catalogue.finishes[finish].name),
   };

@@ -1,8 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Job } from '../model/job.ts';
+import { countFindings } from '../model/finding.ts';
 import type { Plan } from '../model/plan.ts';
 import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
+import { otherMethods } from '../sheet/plan-news.ts';
 import { openQuestions } from './open-questions.ts';
 import { answered, meantPlaces } from './question.ts';
 
@@ -63,15 +65,12 @@ export function spread({ effects }: Tried): number {
   return STOP * range(({ stops }) => stops) + METHOD * range(({ methods }) => methods) + range(({ cost }) => cost);
 }
 
-const stopsOf = ({ findings }: Plan): number => findings.filter(({ severity }) => severity === 'stop').length;
-
 function effectOf(before: Plan, after: Plan): Effect {
-  const chosen = new Map(before.zones.map(({ zone, chosen: option }) => [zone, option?.key]));
   return {
     hand: after.totals.hand - before.totals.hand,
     wait: after.totals.wait - before.totals.wait,
     cost: after.totals.cost - before.totals.cost,
-    stops: stopsOf(after) - stopsOf(before),
-    methods: after.zones.filter(({ zone, chosen: option }) => chosen.has(zone) && chosen.get(zone) !== option?.key).length,
+    stops: countFindings(after.findings, 'stop') - countFindings(before.findings, 'stop'),
+    methods: otherMethods(before, after).length,
   };
 }

@@ -17,4 +17,9 @@ export const Finding = z.strictObject({
 });
 export type Finding = z.infer<typeof Finding>;
 export type Severity = Finding['severity'];
+
+/** How many findings are so severe. */
+export const countFindings = (findings: readonly Finding[], severity: Severity): number =>
+  findings.filter((finding) => finding.severity === severity).length;
+
 export type DocPath = Finding['path'];

@@ -2,6 +2,7 @@ import type { WeekHours } from '../model/calendar.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Job } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
+import { countFindings } from '../model/finding.ts';
 import type { MethodOption, Plan } from '../model/plan.ts';
 import { remedied, type Remedy } from '../choice/remedy.ts';
 import { planJob } from '../plan-job.ts';
@@ -56,8 +57,7 @@ export function* broughtForward(
     const remedy: Remedy = { kind: 'method', zone, method, at, name };
     const next = remedied(job, remedy, 'brings the hand-over forward');
     const other = planJob(next, shop, catalogue);
-    const stops = (one: Plan): number => one.findings.filter(({ severity }) => severity === 'stop').length;
-    if (stops(other) <= stops(plan))
+    if (countFindings(other.findings, 'stop') <= countFindings(plan.findings, 'stop'))
       keep(name, end - endIn(firstSchedule(works(next, other), shop, now)), other.totals.cost - plan.totals.cost, remedy);
     if (yield (shops.length + i + 1) / all) break;
   }

@@ -1,3 +1,4 @@
+import { countFindings, type Severity } from '../model/finding.ts';
 import type { Plan, ZonePlan } from '../model/plan.ts';
 
 /** What an edit did to a plan, for somebody who does not see the figures move. */
@@ -21,9 +22,8 @@ const WORTH_TELLING = { hand: 1, cost: 0.5 } as const;
 
 /** What is different between two plans of one job; null where nothing is that is worth telling. Zones that came or went are no change of method. */
 export function planNews(before: Plan, after: Plan): PlanNews | null {
-  const known = new Map(before.zones.map((zone) => [zone.zone, keyOf(zone)]));
-  const methods = after.zones.filter((zone) => known.has(zone.zone) && known.get(zone.zone) !== keyOf(zone));
-  const such = (severity: string): Change => ({ before: countOf(before, severity), after: countOf(after, severity) });
+  const methods = otherMethods(before, after);
+  const such = (severity: Severity): Change => ({ before: countFindings(before.findings, severity), after: countFindings(after.findings, severity) });
   const news: PlanNews = {
     methods,
     stops: such('stop'),
@@ -40,6 +40,10 @@ export function planNews(before: Plan, after: Plan): PlanNews | null {
   return told ? news : null;
 }
 
-const keyOf = ({ chosen }: ZonePlan): string | null => chosen?.key ?? null;
-const countOf = ({ findings }: Plan, wanted: string): number => findings.filter(({ severity }) => severity === wanted).length;
+/** Zones of both plans that take another method in the second, as they are there. */
+export function otherMethods(before: Plan, after: Plan): ZonePlan[] {
+  const known = new Map(before.zones.map(({ zone, chosen }) => [zone, chosen?.key]));
+  return after.zones.filter(({ zone, chosen }) => known.has(zone) && known.get(zone) !== chosen?.key);
+}
+
 const moved = ({ before, after }: Change, by: number): boolean => Math.abs(after - before) >= by;

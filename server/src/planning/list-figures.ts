@@ -1,4 +1,4 @@
-import { notesInOrder, type Job, type Plan } from '@lift-bare/core';
+import { countFindings, notesInOrder, type Job, type Plan } from '@lift-bare/core';
 import * as z from 'zod';
 
 /** What the list shows of a plan. */
@@ -13,11 +13,10 @@ export const ListFigures = z.strictObject({
 export type ListFigures = z.infer<typeof ListFigures>;
 
 export function figuresOf(job: Job, { zones, findings, totals }: Plan): ListFigures {
-  const such = (wanted: string): number => findings.filter(({ severity }) => severity === wanted).length;
   return {
     zones: zones.length,
-    questions: such('question'),
-    stops: such('stop'),
+    questions: countFindings(findings, 'question'),
+    stops: countFindings(findings, 'stop'),
     hand: totals.hand,
     cost: totals.cost,
     notes: notesInOrder(job).length,

@@ -57,7 +57,11 @@ export class FigureField {
     return measured ? unitSign(measured.dimension, measured.system) : this.unit();
   });
   protected readonly text = computed(() => this.typing() ?? this.write(this.value()));
-  protected readonly error = computed(() => this.refusal(this.read(this.text())));
+  /** of what is typed; else of the value itself, not of its rounded look */
+  protected readonly error = computed(() => {
+    const typing = this.typing();
+    return this.refusal(typing === null ? { ok: true, value: this.value() } : this.read(typing));
+  });
 
   protected typed(text: string): void {
     const read = this.read(text);

@@ -42,15 +42,10 @@ export class DecisionNotes {
     const [here, id, stage] = [this.here(), this.writing(), this.stage()];
     return id === null || stage === null || here.some((note) => note.id === id) ? here : [...here, { id, stage, zone: this.zone(), text: '' }];
   });
-  protected readonly number = computed(() => this.all().indexOf(this.here()[0] as DecisionNote) + 1);
-  protected readonly next = computed(() => {
-    const last = this.here().at(-1);
-    return last ? (this.all()[this.all().indexOf(last) + 1] ?? null) : null;
-  });
-  protected readonly before = computed(() => {
-    const [first] = this.here();
-    return first ? (this.all()[this.all().indexOf(first) - 1] ?? null) : null;
-  });
+  /** which of all is the first here; notes of one place follow each other */
+  protected readonly number = computed(() => this.all().findIndex((note) => note === this.here()[0]) + 1);
+  protected readonly before = computed(() => this.all()[this.number() - 2] ?? null);
+  protected readonly next = computed(() => this.all()[this.number() - 1 + this.here().length] ?? null);
 
   /** Opens an empty note at this place. */
   write(): void {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal } from '@angular/core';
-import { planNews, type Plan, type PlanNews } from '@lift-bare/core';
+import { counted, planNews, type Plan, type PlanNews } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { moreOrLess } from '../../ui/more-or-less';
 import { Units } from '../../ui/units.service';
@@ -43,8 +43,8 @@ export class PlanSaid {
     const said = [
       ...named,
       ...(others > 0 ? [`${others} more take another method`] : []),
-      moreOrLess(stops.after - stops.before, (count) => (count === 1 ? '1 stop' : `${count} stops`), ['more', 'fewer']),
-      moreOrLess(questions.after - questions.before, (count) => (count === 1 ? '1 question' : `${count} questions`), ['more', 'fewer']),
+      moreOrLess(stops.after - stops.before, (count) => counted(count, 'stop'), ['more', 'fewer']),
+      moreOrLess(questions.after - questions.before, (count) => counted(count, 'question'), ['more', 'fewer']),
       moreOrLess(hand.after - hand.before, this.units.hands, ['more by hand', 'less by hand']),
       moreOrLess(cost.after - cost.before, this.units.money, ['dearer', 'cheaper']),
     ];

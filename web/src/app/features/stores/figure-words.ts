@@ -1,46 +1,38 @@
 import type { DimensionName, PlainFigure } from '@lift-bare/core';
 
-/** What the figures of a row are called, and their units. */
-export const FIGURE_WORDS: Readonly<Record<PlainFigure, readonly [label: string, unit: string]>> = {
-  price: ['Price', 'a unit'],
-  pack: ['Pack', 'L or kg'],
-  wetFilm: ['Film laid on', 'mm'],
-  workingLife: ['Dries after, 20 °C', 'min'],
-  longestDwell: ['Longest dwell', 'h'],
-  rate: ['Rate', 'm²/h'],
-  life: ['One lasts', 'm² or uses'],
-  pressure: ['Highest pressure', 'bar'],
-  profile: ['Profile Rz', 'µm'],
-  volumeSolids: ['Solids by volume', '%'],
-  filmPerCoat: ['Dry film a coat', 'µm'],
-  coats: ['Coats', ''],
-  thinner: ['Thinner by volume', '%'],
-  sheetAt: ['Times hold at', '°C'],
-  flash: ['Flash', 'min'],
-  recoatMin: ['Next product from', 'min'],
-  recoatMax: ['Next product until', 'min'],
-  secondAt: ['Second point at', '°C'],
-  secondRecoat: ['Next product from, there', 'min'],
-  potLife: ['Pot life', 'min'],
-  induction: ['Stands once mixed', 'min'],
-  mixBase: ['Parts of base', ''],
-  mixHardener: ['Parts of hardener', ''],
-  baseDensity: ['Density as it comes', 'kg/L'],
-  hardenerDensity: ['Density of hardener', 'kg/L'],
-  minTemperature: ['Not below', '°C'],
-  maxHumidity: ['Not above', '%'],
+/** What a figure is called, with its unit, or what it measures: that is shown and typed in the units of whoever sits here. */
+type FigureWord = { readonly label: string } & ({ readonly unit: string } | { readonly dimension: DimensionName });
+
+export const FIGURE_WORDS: Readonly<Record<PlainFigure, FigureWord>> = {
+  price: { label: 'Price', unit: 'a unit' },
+  pack: { label: 'Pack', unit: 'L or kg' },
+  wetFilm: { label: 'Film laid on', dimension: 'gauge' },
+  workingLife: { label: 'Dries after, 20 °C', unit: 'min' },
+  longestDwell: { label: 'Longest dwell', unit: 'h' },
+  rate: { label: 'Rate', unit: 'm²/h' },
+  life: { label: 'One lasts', unit: 'm² or uses' },
+  pressure: { label: 'Highest pressure', dimension: 'pressure' },
+  profile: { label: 'Profile Rz', dimension: 'film' },
+  volumeSolids: { label: 'Solids by volume', unit: '%' },
+  filmPerCoat: { label: 'Dry film a coat', dimension: 'film' },
+  coats: { label: 'Coats', unit: '' },
+  thinner: { label: 'Thinner by volume', unit: '%' },
+  sheetAt: { label: 'Times hold at', dimension: 'temperature' },
+  flash: { label: 'Flash', unit: 'min' },
+  recoatMin: { label: 'Next product from', unit: 'min' },
+  recoatMax: { label: 'Next product until', unit: 'min' },
+  secondAt: { label: 'Second point at', dimension: 'temperature' },
+  secondRecoat: { label: 'Next product from, there', unit: 'min' },
+  potLife: { label: 'Pot life', unit: 'min' },
+  induction: { label: 'Stands once mixed', unit: 'min' },
+  mixBase: { label: 'Parts of base', unit: '' },
+  mixHardener: { label: 'Parts of hardener', unit: '' },
+  baseDensity: { label: 'Density as it comes', unit: 'kg/L' },
+  hardenerDensity: { label: 'Density of hardener', unit: 'kg/L' },
+  minTemperature: { label: 'Not below', dimension: 'temperature' },
+  maxHumidity: { label: 'Not above', unit: '%' },
 };
 /** Figures for which a dash says that there is none. */
 export const MAY_BE_NONE: readonly PlainFigure[] = ['price', 'recoatMax', 'potLife'];
 /** Figures that may lie below 0. */
 export const MAY_BE_FROST: readonly PlainFigure[] = ['sheetAt', 'secondAt', 'minTemperature'];
-/** Figures that are shown and typed in the units of whoever sits here. */
-export const MEASURED: Readonly<Partial<Record<PlainFigure, DimensionName>>> = {
-  wetFilm: 'gauge',
-  pressure: 'pressure',
-  profile: 'film',
-  filmPerCoat: 'film',
-  sheetAt: 'temperature',
-  secondAt: 'temperature',
-  minTemperature: 'temperature',
-};

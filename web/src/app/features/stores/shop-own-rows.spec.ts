@@ -159,3 +159,11 @@ test('what is measured is shown and typed in the units of whoever sits here, and
   expect(root.querySelector('.error')?.textContent).toBe('must be 14 °F or more');
   expect(rows()[0]?.figures.minTemperature).toBe(5);
 });
+
+test('a figure at its limit, which rounds beyond it in the units shown, is no error until it is typed', async () => {
+  system.set('us');
+  const { input, root, type } = await page([{ id: 'own.gel', name: 'Gel', base: 'chem.slow-gel', note: '', figures: { wetFilm: 10 } }]);
+  expect([input('Film laid on').value, root.querySelector('.error')]).toEqual(['0.394', null]);
+  await type('Film laid on', '0.4');
+  expect(root.querySelector('.error')?.textContent).toContain('at most');
+});

@@ -21,7 +21,7 @@ import { FigureField, type Measured } from '../../ui/figure-field';
 import { saveFile } from '../../ui/save-file';
 import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
-import { FIGURE_WORDS, MAY_BE_FROST, MAY_BE_NONE, MEASURED } from './figure-words';
+import { FIGURE_WORDS, MAY_BE_FROST, MAY_BE_NONE } from './figure-words';
 import { mergeRows, readRows, writeCsv, writeJson } from './own-table-file';
 import { ShopEditor } from './shop-editor';
 
@@ -55,8 +55,16 @@ export class ShopOwnRows {
   /** What is measured, in the units shown; one object for each as long as the units hold, as a new one would be another input. */
   private readonly measured = computed(() => {
     const system = this.units.system();
-    return new Map(Object.entries(MEASURED).map(([figure, dimension]): [string, Measured] => [figure, { dimension, system }]));
+    return new Map(
+      Object.entries(FIGURE_WORDS).flatMap(([figure, word]): [string, Measured][] =>
+        'dimension' in word ? [[figure, { dimension: word.dimension, system }]] : [],
+      ),
+    );
   });
+  protected unitOf(figure: PlainFigure): string {
+    const word = this.words[figure];
+    return 'unit' in word ? word.unit : '';
+  }
   protected measuredAs = (figure: PlainFigure): Measured | null => this.measured().get(figure) ?? null;
   /** The generic figure, as the field would show it. */
   protected generic(base: string, figure: PlainFigure): string {
@@ -77,7 +85,7 @@ export class ShopOwnRows {
       if (!issue) return null;
       const named = issue.path.at(-1) as PlainFigure;
       const reason = this.units.text(issue.reason);
-      return named === figure ? reason : `${this.words[named]?.[0] ?? named}: ${reason}`;
+      return named === figure ? reason : `${this.words[named]?.label ?? named}: ${reason}`;
     };
   /** When the next product may follow, by temperature; null for what is no paint. */
   protected waits(row: OwnRow): { at: number; minutes: number }[] | null {
