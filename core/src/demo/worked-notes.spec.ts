@@ -115,6 +115,9 @@ describe('notes of a job', () => {
   test('stand in the order of the work, about the whole first, zones as they are listed', () => {
     const jumbled: Job = { ...TUG, decisionNotes: [...TUG.decisionNotes].reverse() };
     expect(notesInOrder(jumbled)).toEqual(TUG.decisionNotes);
+    const [first] = TUG.parts[0]?.zones ?? [];
+    const note = (zone: string | null) => ({ id: `of-${zone}`, stage: 'bare' as const, zone, text: 'x' });
+    expect(notesInOrder({ ...TUG, decisionNotes: [note(first?.id ?? ''), note(null)] }).map(({ zone }) => zone)).toEqual([null, first?.id]);
   });
 
   test('of a zone that is gone are not shown', () => {

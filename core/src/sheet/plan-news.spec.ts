@@ -49,7 +49,8 @@ test('one method, one question or one stop alone is news', () => {
   expect(planNews(before, stopped)?.stops).toEqual({ before: 0, after: 1 });
 });
 
-test('a part that is taken out is no change of method', () => {
+test('a part that is taken out, or comes in, is no change of method', () => {
   const [, ...rest] = tug.parts;
-  expect(planNews(before, planOf({ ...tug, parts: rest }))?.methods).toEqual([]);
+  const without = planOf({ ...tug, parts: rest });
+  expect([planNews(before, without)?.methods, planNews(without, before)?.methods]).toEqual([[], []]);
 });
