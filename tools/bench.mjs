@@ -84,6 +84,7 @@ function scheduling(core) {
     ['the tug, one person', [work('a', core.DEMO_JOBS[0], alone)], alone],
     ['50 zones, three people', [work('a', many, core.DEMO_SHOP)], core.DEMO_SHOP],
     ['12 jobs, three people', Array.from({ length: 12 }, (_, i) => work(`j${i}`, core.DEMO_JOBS[i % 4], core.DEMO_SHOP)), core.DEMO_SHOP],
+    ['10 jobs of 30 zones, three people', Array.from({ length: 10 }, (_, i) => work(`j${i}`, jobOf(core, 30), core.DEMO_SHOP)), core.DEMO_SHOP],
     ['four demo jobs, three people', core.DEMO_JOBS.map((job, i) => work(`j${i}`, job, core.DEMO_SHOP)), core.DEMO_SHOP],
   ];
   const gap = ({ problem, draft, bound }) => {

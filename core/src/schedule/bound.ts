@@ -12,30 +12,28 @@ export function boundOf(problem: Problem, { into }: Links): number {
   const count = network.activities.length;
   const capacity = capacityOf(crew);
   const ends = new Array<number>(count).fill(0);
-  const before = new Ancestors(count);
+  /** for each the soonest that anything before it may begin, save what has happened */
+  const firsts = new Array<number>(count).fill(Infinity);
+  const before = new Ancestors(network.activities.map(({ hand }, i) => (fixed[i] ? 0 : hand)));
   let bound = 0;
   for (let i = 0; i < count; i++) {
     const activity = network.activities[i];
     if (!activity) continue;
+    const done = fixed[i];
     let ready = from[i] as number;
+    let first = done ? Infinity : ready;
     for (const span of into[i] ?? []) {
       before.follows(i, span.from);
       ready = Math.max(ready, (ends[span.from] as number) + span.least);
+      first = Math.min(first, firsts[span.from] as number);
     }
-    const done = fixed[i];
+    firsts[i] = first;
     if (done) {
       ends[i] = done.end;
       bound = Math.max(bound, done.end);
       continue;
     }
-    let hands = 0;
-    let first = from[i] as number;
-    before.each(i, (one) => {
-      if (fixed[one]) return;
-      hands += network.activities[one]?.hand ?? 0;
-      first = Math.min(first, from[one] as number);
-    });
-    ready = Math.max(ready, loadEnd(capacity, first, hands));
+    ready = Math.max(ready, loadEnd(capacity, first, before.load(i)));
     const candidates = (may[i] ?? []).map((worker) => ({ worker, time: times[i]?.[worker] ?? (crew[worker] as WorkingTime), taken: [] }));
     const ended = soonestOf(candidates, activity, ready)?.at(-1)?.to ?? Infinity;
     ends[i] = ended;
@@ -44,17 +42,31 @@ export function boundOf(problem: Problem, { into }: Links): number {
   return bound;
 }
 
-/** What has to be done before each of some activities, as a row of bits. */
+/** Bits of a byte, and what may stand in it. */
+const BYTE = 8;
+const VALUES = 256;
+
+/** What has to be done before each of some activities, as a row of bits, with the hands of it. */
 class Ancestors {
   private readonly words: number;
   private readonly rows: Uint32Array;
   /** for each the first of all that come before it; itself: none */
   private readonly first: Int32Array;
+  /** for each byte of a row the hands of every set of bits in it */
+  private readonly sums: Float64Array;
 
-  constructor(count: number) {
+  /** @param hands min of each */
+  constructor(hands: readonly number[]) {
+    const count = hands.length;
     this.words = Math.ceil(count / 32);
     this.rows = new Uint32Array(count * this.words);
     this.first = Int32Array.from({ length: count }, (_, i) => i);
+    this.sums = new Float64Array(this.words * (32 / BYTE) * VALUES);
+    for (let place = 0; place < this.sums.length; place += VALUES)
+      for (let set = 1; set < VALUES; set++) {
+        const lowest = 31 - Math.clz32(set & -set);
+        this.sums[place + set] = (this.sums[place + (set & (set - 1))] as number) + (hands[(place / VALUES) * BYTE + lowest] ?? 0);
+      }
   }
 
   /** One comes after another, and after all that comes before that; the other stands earlier in the list. */
@@ -67,15 +79,15 @@ class Ancestors {
     this.first[one] = Math.min(this.first[one] as number, first);
   }
 
-  each(one: number, use: (ancestor: number) => void): void {
+  /** min of hands of all that has to be done before one */
+  load(one: number): number {
+    let sum = 0;
     for (let word = (this.first[one] as number) >> 5; word <= one >> 5; word++) {
-      let bits = this.rows[one * this.words + word] as number;
-      while (bits !== 0) {
-        const bit = 31 - Math.clz32(bits & -bits);
-        use(word * 32 + bit);
-        bits &= bits - 1;
-      }
+      const bits = this.rows[one * this.words + word] as number;
+      for (let byte = 0; bits !== 0 && byte < 32 / BYTE; byte++)
+        sum += this.sums[(word * (32 / BYTE) + byte) * VALUES + ((bits >>> (byte * BYTE)) & (VALUES - 1))] as number;
     }
+    return sum;
   }
 }
 

@@ -1,4 +1,4 @@
-import { addDays, format, getDay, startOfDay } from 'date-fns';
+import { addDays, format, startOfDay } from 'date-fns';
 import type { DaysOff, Weekday, WeekHours } from '../model/calendar.ts';
 
 /** Working time without a break, min since the origin of the schedule. */
@@ -17,17 +17,29 @@ const MINUTE = 60_000;
  */
 export function spellsOf(hours: WeekHours, off: readonly DaysOff[], origin: number, days: number): Spell[] {
   const first = startOfDay(origin);
+  const clocks = DAYS.map((weekday) => hours[weekday].map(({ from, to }) => ({ from: clockOf(from), to: clockOf(to) })));
   return Array.from({ length: days }, (_, i) => addDays(first, i)).flatMap((day) => {
-    const date = format(day, 'yyyy-MM-dd');
-    if (off.some(({ from, to }) => from <= date && date <= to)) return [];
-    return hours[DAYS[getDay(day)] as Weekday].flatMap(({ from, to }) => cut({ from: at(day, from), to: at(day, to) }, origin));
+    const own = clocks[day.getDay()] ?? [];
+    if (own.length === 0 || isOff(day, off)) return [];
+    return own.flatMap(({ from, to }) => cut({ from: at(day, from), to: at(day, to) }, origin));
   });
 }
 
-const at = (day: Date, clock: string): number => {
-  const [hours, minutes] = clock.split(':').map(Number) as [number, number];
-  return new Date(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes).getTime();
+function isOff(day: Date, off: readonly DaysOff[]): boolean {
+  if (off.length === 0) return false;
+  const date = format(day, 'yyyy-MM-dd');
+  return off.some(({ from, to }) => from <= date && date <= to);
+}
+
+/** Hours and minutes on the wall. */
+type Clock = readonly [hours: number, minutes: number];
+
+const clockOf = (text: string): Clock => {
+  const [hours = 0, minutes = 0] = text.split(':').map(Number);
+  return [hours, minutes];
 };
+
+const at = (day: Date, [hours, minutes]: Clock): number => new Date(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes).getTime();
 
 /** From the origin on, in minutes of it. */
 function cut({ from, to }: Spell, origin: number): Spell[] {

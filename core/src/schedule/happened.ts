@@ -24,6 +24,7 @@ export function happened(
   now: number,
   minuteOf: (ms: number) => number,
 ): (Placed | null)[] {
+  if (progress.length === 0) return activities.map(() => null);
   const told = new Map(progress.map((own) => [own.work, own]));
   const fixed = activities.map(({ id, hand }, i): Placed | null => {
     const own = told.get(id);

@@ -105,7 +105,7 @@ export function networkOf(operations: readonly Operation[], apart: Apart = asPla
       spans.push(...spansInto(operation, first, group, known));
       // Pieces follow each other down the face.
       const other = before.get(group.cut);
-      if (group.piece && other !== undefined) spans.push({ ...ORDER, from: other, to: first });
+      if (group.piece && other !== undefined) spans.push(orderOf(other, first));
       before.set(group.cut, first);
       if (operation.kind === 'wax-hollow') spans.push(...afterCoats(first, known));
       for (const zone of group.zones) done.push([zone, { at: last, group }]);
@@ -115,7 +115,8 @@ export function networkOf(operations: readonly Operation[], apart: Apart = asPla
   return { activities, spans };
 }
 
-const ORDER = { least: 0, most: null, what: null, missed: null } as const;
+/** One after the other, with nothing to be kept but a wait; min. */
+const orderOf = (from: number, to: number, least = 0): Span => ({ from, to, least, most: null, what: null, missed: null });
 
 /** What is done together of one operation. */
 interface Group {
@@ -178,17 +179,27 @@ function phasesOf(operation: Operation, { zones, name, piece }: Group): Activity
   const hand = handOn(operation, zones) / (piece?.of ?? 1);
   const split = !IN_ONE_GO.has(kind);
   const plant = PLANT[kind] ?? (coat && raises.includes('spray') ? 'booth' : null);
-  const common = { operation, zones, split, plant, piece, shared: hand >= SHARED_FROM && plant === null && (split || coat !== null) };
+  const shared = hand >= SHARED_FROM && plant === null && (split || coat !== null);
+  // Written out: spreading an object into thousands of activities takes longer than all else here.
+  const activity = (own: string, phase: Activity['phase'], minutes: number): Activity => ({
+    id: own,
+    operation,
+    zones,
+    phase,
+    piece,
+    hand: whole(minutes),
+    split,
+    shared,
+    plant,
+  });
   const share = LAID[kind];
-  if (share === undefined || operation.wait === 0) return [{ ...common, id, phase: 'whole', hand: whole(hand) }];
-  return [
-    { ...common, id, phase: 'lay', hand: whole(share * hand) },
-    { ...common, id: `${id}:lift`, phase: 'lift', hand: whole((1 - share) * hand) },
-  ];
+  if (share === undefined || operation.wait === 0) return [activity(id, 'whole', hand)];
+  return [activity(id, 'lay', share * hand), activity(`${id}:lift`, 'lift', (1 - share) * hand)];
 }
 
 /** The hands of some of its faces, and those that it takes beside its faces: mixing and cleaning are done for every mix. */
 function handOn({ faces, hand }: Operation, zones: readonly string[]): number {
+  if (zones.length === faces.length) return hand;
   const own = (all: Operation['faces']): number => all.reduce((sum, face) => sum + face.hand, 0);
   return hand - own(faces) + own(faces.filter(({ zone }) => zones.includes(zone)));
 }
@@ -215,8 +226,8 @@ interface End {
 }
 
 interface Known {
-  /** by operation and zone: where it is over */
-  readonly ends: Map<string, readonly End[]>;
+  /** by operation, and there by zone: where it is over */
+  readonly ends: Map<string, ReadonlyMap<string, readonly End[]>>;
   /** by zone: what was done last, and how long it then works alone */
   readonly lastOn: Map<string, { readonly ends: readonly End[]; readonly wait: number }>;
   /** by zone: where its last film was laid */
@@ -225,20 +236,24 @@ interface Known {
 
 function remember({ ends, lastOn, lastCoats }: Known, { id, kind, coat, wait, days }: Operation, done: readonly (readonly [string, End])[]): void {
   const byZone = new Map<string, End[]>();
-  for (const [zone, end] of done) byZone.set(zone, [...(byZone.get(zone) ?? []), end]);
+  for (const [zone, end] of done) {
+    const known = byZone.get(zone);
+    if (known) known.push(end);
+    else byZone.set(zone, [end]);
+  }
+  ends.set(id, byZone);
   const lifted = LAID[kind] !== undefined && wait > 0;
   // A calendar knows the next of its days; elsewhere the mean wait for one stands in.
   const alone = lifted || CHECKS_A_WAIT.has(kind) ? 0 : whole(wait - untilPickUp(days.length) * DAY);
   for (const [zone, own] of byZone) {
     lastOn.set(zone, { ends: own, wait: alone });
-    ends.set(`${id} ${zone}`, own);
     if (coat) lastCoats.set(zone, own);
   }
 }
 
 /** Wax that drifts onto a face keeps paint from wetting it: it is sprayed when no face of the job waits for a coat any more. Common practice, no source. */
 const afterCoats = (to: number, { lastCoats }: Known): Span[] =>
-  [...new Set([...lastCoats.values()].flatMap((ends) => ends.map(({ at }) => at)))].map((from) => ({ ...ORDER, from, to }));
+  [...new Set([...lastCoats.values()].flatMap((ends) => ends.map(({ at }) => at)))].map((from) => orderOf(from, to));
 
 /** Of something done in the same pieces of the same faces only the same piece; else all of it. */
 function before(ends: readonly End[], group: Group): readonly number[] {
@@ -252,7 +267,8 @@ const isCutAlike = (a: Group, b: Group): boolean => a.cut === b.cut && a.piece?.
 /** The clocks that end here, and the order of each face: it waits for what works alone, save where a clock from there says how long. */
 function spansInto({ lags }: Operation, to: number, group: Group, { ends, lastOn }: Known): Span[] {
   const clocks = lags.flatMap(({ what, after, least, most, missed }) => {
-    const froms = new Set(group.zones.flatMap((zone) => before(ends.get(`${after} ${zone}`) ?? [], group)));
+    const over = ends.get(after);
+    const froms = new Set(group.zones.flatMap((zone) => before(over?.get(zone) ?? [], group)));
     const atLeast = whole(least);
     return [...froms].map((from): Span => ({
       from,
@@ -269,5 +285,5 @@ function spansInto({ lags }: Operation, to: number, group: Group, { ends, lastOn
     const last = lastOn.get(zone);
     if (last) for (const at of before(last.ends, group)) if (!clocked.has(at)) waits.set(at, Math.max(waits.get(at) ?? 0, last.wait));
   }
-  return [...clocks, ...[...waits].map(([from, least]): Span => ({ ...ORDER, from, to, least }))];
+  return [...clocks, ...[...waits].map(([from, least]) => orderOf(from, to, least))];
 }

@@ -58,8 +58,10 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apa
     fixed.push(...happened(own, job.progress, crew, ownMay, Math.ceil(minuteAt(origin, now)), (ms) => minuteAt(origin, ms)));
     for (const activity of own.activities) times.push(timesOf(activity, job.place));
     activities.push(...own.activities);
-    const mended = mendedSpans(own, job.progress, fixed.slice(at), (ms) => minuteAt(origin, ms));
-    spans.push(...mended.map((span) => ({ ...span, from: span.from + at, to: span.to + at })));
+    for (const { from: opens, to: closes, least, most, what, missed } of mendedSpans(own, job.progress, fixed.slice(at), (ms) =>
+      minuteAt(origin, ms),
+    ))
+      spans.push({ from: opens + at, to: closes + at, least, most, what, missed });
     const pins = new Map(job.pins.map(({ work, at: time }) => [work, Math.ceil(minuteAt(origin, parseISO(time).getTime()))]));
     for (const { id } of own.activities) {
       from.push(Math.max(start, pins.get(id) ?? 0));
@@ -83,6 +85,7 @@ function mendedSpans(
   placed: readonly (Placed | null)[],
   minuteOf: (ms: number) => number,
 ): readonly Span[] {
+  if (progress.length === 0) return spans;
   const again = new Map(progress.flatMap(({ work, to }) => (to === null ? [] : [[work, parseISO(to).getTime()] as const])));
   return spans.map((span) => {
     const mended = again.get(remedyOf(activities[span.to]?.id ?? ''));

@@ -2,7 +2,7 @@ import { DEFAULT_SHOP, DEMO_JOBS, type BenchEvent, type IssuedPlan, type Job, ty
 import request from 'supertest';
 import { testApp } from '../testing/test-app.ts';
 
-const job = DEMO_JOBS[0] as Job;
+const job: Job = { ...(DEMO_JOBS[0] as Job), pins: [{ work: 'a.key.1', at: '2026-01-05T08:00:00.000Z' }] };
 const plan: IssuedPlan = {
   name: 'Tug, first start',
   version: 1,
@@ -76,7 +76,7 @@ test('job and shop are kept as they were at each start, whatever they become', a
   await send(start());
   const { body } = await call().get('/api/v1/jobs/tug/issued').expect(200);
   expect(body).toMatchObject([
-    { version: 1, document: { name: job.name }, shop: { name: DEFAULT_SHOP.name } },
+    { version: 1, document: { name: job.name, pins: job.pins }, shop: { name: DEFAULT_SHOP.name } },
     { version: 2, document: { name: 'Grown' } },
   ]);
 });

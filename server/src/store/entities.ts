@@ -1,4 +1,5 @@
 import { EntitySchema } from 'typeorm';
+import { AbsenceEntity, ForecastEntity, PinEntity } from './calendar-entities.ts';
 import { LedgerEntity, OfferEntity, QuoteEntity } from './paper-entities.ts';
 import { PracticeEntity } from './practice-entity.ts';
 
@@ -324,4 +325,7 @@ export const ENTITIES = [
   QuoteEntity,
   LedgerEntity,
   PracticeEntity,
+  PinEntity,
+  AbsenceEntity,
+  ForecastEntity,
 ];

@@ -1,7 +1,9 @@
+import { isDeepStrictEqual } from 'node:util';
 import { readJob, type DocumentIssue, type Job } from '@lift-bare/core';
 import { In, IsNull, Not, type EntityManager, type SelectQueryBuilder } from 'typeorm';
 import { ListFigures } from '../planning/list-figures.ts';
 import { InvalidDocument, NotFound, StaleVersion } from '../problems/problem.ts';
+import { keepPins, withPins } from './calendar-rows.ts';
 import type { Database } from './database.ts';
 import { JobEntity, ZoneEntity, type JobRow } from './entities.ts';
 import { keepPatches } from './experience.ts';
@@ -82,16 +84,17 @@ export class JobStore {
 
   /** Every job that is not in the bin, with its document or what is wrong with it. */
   async all(): Promise<(StoredJob | Faulty)[]> {
-    const rows = await this.database.read((manager) => manager.find(JobEntity, { where: { deletedAt: IsNull() }, order: { id: 'ASC' } }));
+    const rows = await this.database.read(async (manager) =>
+      withPins(manager, await manager.find(JobEntity, { where: { deletedAt: IsNull() }, order: { id: 'ASC' } })),
+    );
     return rows.map(toStoredOrFaulty);
   }
 
   /** Creates version 1. Sending the same document again under the same id is answered as if it were the first time. */
   create(id: string, document: Job, by = ''): Promise<StoredJob> {
     return this.database.write(async (manager) => {
-      const known = await manager.findOneBy(JobEntity, { id });
-      if (known && known.document !== JSON.stringify(document)) throw new StaleVersion(0, known.version);
-      if (known) return toStored(known);
+      const known = await rowOf(manager, id);
+      if (known) return sameAgain(toStored(known), document);
       const now = this.clock().toISOString();
       return write(manager, { id, version: 1, createdAt: now, updatedAt: now }, document, by);
     });
@@ -211,8 +214,20 @@ function onShelf(query: SelectQueryBuilder<JobRow>, shelf: Shelf): SelectQueryBu
   return query.andWhere('job.deletedAt IS NULL AND job.archived = :archived', { archived: shelf === 'archive' ? 1 : 0 });
 }
 
+/** @throws StaleVersion where another document is kept under this id */
+function sameAgain(known: StoredJob, document: Job): StoredJob {
+  if (!isDeepStrictEqual(known.document, document)) throw new StaleVersion(0, known.version);
+  return known;
+}
+
+/** With its pins; null: there is none, not even in the bin. */
+export async function rowOf(manager: EntityManager, id: string): Promise<JobRow | null> {
+  const [known] = await withPins(manager, await manager.findBy(JobEntity, { id }));
+  return known ?? null;
+}
+
 async function row(manager: EntityManager, id: string): Promise<JobRow> {
-  const known = await manager.findOneBy(JobEntity, { id });
+  const known = await rowOf(manager, id);
   if (!known || known.deletedAt !== null) throw new NotFound(`there is no job ${id}`);
   return known;
 }
@@ -226,10 +241,11 @@ async function write(manager: EntityManager, meta: Omit<StoredJob, 'document'>, 
     archived,
     savedBy,
     deletedAt: null,
-    document: JSON.stringify(document),
     fault: null,
   };
-  await manager.upsert(JobEntity, { ...meta, ...kept }, ['id']);
+  const { pins, ...rest } = document;
+  await manager.upsert(JobEntity, { ...meta, ...kept, document: JSON.stringify(rest) }, ['id']);
+  await keepPins(manager, meta.id, pins);
   await manager.delete(ZoneEntity, { jobId: meta.id });
   const zones = document.parts.flatMap((part) =>
     part.zones.map((zone) => ({ jobId: meta.id, zoneId: zone.id, partName: part.name, zoneName: zone.name, substrate: part.substrate })),

@@ -1,8 +1,11 @@
 import { DEFAULT_SHOP, foldRun, habitsOf, pacesOf, tallyDefects, usesOf, type BenchEvent, type StoredEvent, type Tally } from '@lift-bare/core';
 import type { EntityManager } from 'typeorm';
-import { EventEntity, IssuedEntity, JobEntity, ShopEntity, TimerEntity } from './entities.ts';
+import { NotFound } from '../problems/problem.ts';
+import { EventEntity, IssuedEntity, JobEntity, TimerEntity } from './entities.ts';
 import { keepPaces, keepUses } from './experience.ts';
+import { rowOf } from './job-store.ts';
 import { parsed } from './parsed.ts';
+import { shopRow } from './shop-store.ts';
 import { toStored } from './stored-event.ts';
 
 interface Trouble {
@@ -19,14 +22,15 @@ export async function startTrouble(manager: EntityManager, run: string, job: str
 
 /** Keeps job and shop as they are at the start of a run. */
 export async function keepIssued(manager: EntityManager, { id, at, timer }: { id: string; at: string; timer: string }, job: string): Promise<void> {
-  const [known, shop] = [await manager.findOneByOrFail(JobEntity, { id: job }), await manager.find(ShopEntity, { take: 1 })];
+  const [known, shop] = [await rowOf(manager, job), await shopRow(manager)];
+  if (!known) throw new NotFound(`there is no job ${job}`);
   await manager.insert(IssuedEntity, {
     eventId: id,
     jobId: job,
     version: known.version,
     at,
     document: known.document,
-    shop: shop[0]?.document ?? JSON.stringify(DEFAULT_SHOP),
+    shop: shop?.document ?? JSON.stringify(DEFAULT_SHOP),
   });
   if (!(await manager.existsBy(TimerEntity, { id: timer })))
     await manager.insert(TimerEntity, { id: timer, jobId: job, zoneId: '', section: '', issuedAt: at, lastAt: at, state: 'open' });

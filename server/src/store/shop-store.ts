@@ -1,7 +1,9 @@
 import { DEFAULT_SHOP, readWith, Shop } from '@lift-bare/core';
+import type { EntityManager } from 'typeorm';
 import { InvalidDocument, StaleVersion } from '../problems/problem.ts';
+import { keepCalendar, withCalendar } from './calendar-rows.ts';
 import type { Database } from './database.ts';
-import { ShopEntity } from './entities.ts';
+import { ShopEntity, type ShopRow } from './entities.ts';
 import { parsed } from './parsed.ts';
 
 export interface StoredShop {
@@ -14,7 +16,7 @@ export class ShopStore {
   constructor(private readonly database: Database) {}
 
   async get(): Promise<StoredShop> {
-    const row = await this.database.read((manager) => manager.findOneBy(ShopEntity, { id: 1 }));
+    const row = await this.database.read(shopRow);
     if (!row) return { version: 0, document: DEFAULT_SHOP };
     const read = readWith(Shop, parsed(row.document));
     if (!read.ok) throw new InvalidDocument(read.issues);
@@ -26,8 +28,14 @@ export class ShopStore {
       const row = await manager.findOneBy(ShopEntity, { id: 1 });
       const current = row?.version ?? 0;
       if (current !== version) throw new StaleVersion(version, current);
-      await manager.save(ShopEntity, { id: 1, version: version + 1, document: JSON.stringify(document) });
+      await manager.save(ShopEntity, { id: 1, version: version + 1, document: await keepCalendar(manager, document) });
       return { version: version + 1, document };
     });
   }
+}
+
+/** With its calendar; null: it was never saved. */
+export async function shopRow(manager: EntityManager): Promise<ShopRow | null> {
+  const kept = await manager.findOneBy(ShopEntity, { id: 1 });
+  return kept && withCalendar(manager, kept);
 }

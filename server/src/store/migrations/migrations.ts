@@ -8,6 +8,7 @@ import { Runs1764000006000 } from './7-runs.ts';
 import { Manners1764000007000 } from './8-manners.ts';
 import { Offers1764000008000 } from './9-offers.ts';
 import { Practice1764000009000 } from './10-practice.ts';
+import { Calendar1764000010000 } from './11-calendar.ts';
 
 /** In their order; the last one tells how new a database is. */
 export const MIGRATIONS = [
@@ -21,4 +22,5 @@ export const MIGRATIONS = [
   Manners1764000007000,
   Offers1764000008000,
   Practice1764000009000,
+  Calendar1764000010000,
 ];
