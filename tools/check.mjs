@@ -9,8 +9,16 @@ const reports = mkdtempSync(join(tmpdir(), 'lift-bare-check-'));
 let passed = 0;
 let failed = 0;
 
+const started = Date.now();
+
+/** A new part of the checks, with the time that all before it has taken. */
+function begin(name) {
+  const seconds = Math.round((Date.now() - started) / 1000);
+  console.log(`\n── ${name} (${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')})`);
+}
+
 async function check(name, command, args, options) {
-  console.log(`\n── ${name}`);
+  begin(name);
   const code = await run(command, args, options);
   if (code === 0) passed += 1;
   else failed += 1;
@@ -37,6 +45,14 @@ function countTap(report) {
   for (const line of text.split('\n')) if (line.startsWith('not ok')) console.log(line);
 }
 
+/** On the core that the check of types has built. */
+async function schedules() {
+  if (await installReference())
+    await run('node', ['--test', '--test-reporter=tap', `--test-reporter-destination=${reference}`, 'schedule.test.mjs'], {
+      cwd: join(root, 'reference'),
+    });
+}
+
 await installPackages();
 await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
 await check('types', 'npx', ['tsc', '-b', '--force', 'core', 'server']);
@@ -44,23 +60,17 @@ await check('types of tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']);
 await check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']);
 await check('boundaries', 'npx', ['depcruise', '--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src']);
 
-console.log('\n── unit tests');
+begin('unit tests');
 // Jest leaves one processor free unless told; on two that halves it.
 await run('npx', ['jest', '--maxWorkers', '100%', '--json', '--outputFile', join(reports, 'jest.json')]);
 count('jest.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]);
 
-console.log('\n── schedules against an exact solver');
+begin('schedules against an exact solver, and build');
 const reference = join(reports, 'reference.txt');
-if (await installReference())
-  await run('node', ['--test', '--test-reporter=tap', `--test-reporter-destination=${reference}`, 'schedule.test.mjs'], {
-    cwd: join(root, 'reference'),
-  });
+await Promise.all([schedules(), build()]);
 countTap(reference);
 
-console.log('\n── build');
-await build();
-
-console.log('\n── end to end');
+begin('end to end');
 const chromium = await findChromium();
 if (chromium) {
   await run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
@@ -69,5 +79,6 @@ if (chromium) {
   count('e2e.json', ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
 } else failed += 1;
 
+begin('all');
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

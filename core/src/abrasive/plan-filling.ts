@@ -1,5 +1,5 @@
 import { gritNumber } from '../catalogue/grits.ts';
-import { cureScale } from '../climate/cure-scale.ts';
+import { cureScale, dryingAt } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { AbradePlan, LadderStep } from '../model/abrade-plan.ts';
 import type { FillingPlan } from '../model/filling.ts';
@@ -35,14 +35,13 @@ export function planFilling(zone: ZoneFacts, abrade: AbradePlan | null): Filling
   const { filling } = zone.zone;
   if (!filling) return null;
   const { area, depth, hardener } = filling;
-  const scale = cureScale(zone.job.place.temperature);
   const mass = area * depth * DENSITY * (1 + BLOCKED_OFF);
-  const potLife = POT_LIFE * Math.min(1, scale) * (USUAL_HARDENER / hardener);
+  const potLife = POT_LIFE * Math.min(1, cureScale(zone.place.temperature)) * (USUAL_HARDENER / hardener);
   const layers = Math.ceil(depth / LAYER - 1e-9);
   const layerMass = mass / layers;
   const batch = Math.min(layerMass, (potLife * IN_TIME * SPREAD * mass) / (area * layers));
   const batches = layers * Math.ceil(layerMass / batch - 1e-9);
-  const sandable = SANDABLE * Math.max(1, scale);
+  const sandable = SANDABLE * Math.max(1, dryingAt(zone.place));
   const ladder = fillingLadder(zone, abrade);
   return {
     mass,

@@ -1,4 +1,4 @@
-import { cureScale } from '../climate/cure-scale.ts';
+import { dryingAt } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { Find, Repair } from '../model/find.ts';
 import type { Role } from '../model/job.ts';
@@ -251,7 +251,7 @@ function onLaminate(zone: ZoneFacts, { kind }: Find): Way {
 }
 
 /** A bond is never planned sooner than its label; cold lengthens it. Model assumption. */
-const curing = (zone: ZoneFacts): number => Math.max(1, cureScale(zone.job.place.temperature));
+const curing = (zone: ZoneFacts): number => Math.max(1, dryingAt(zone.place));
 
 const bondWait = ({ shop }: ZoneFacts): number => BOND[shop.schools.P4 === 'label' ? 'label' : 'full-day'];
 

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import { DAY } from '../catalogue/coats.ts';
 import type { Finish } from '../catalogue/finishes.ts';
 import type { Primer } from '../catalogue/primers.ts';
-import { cureScale } from '../climate/cure-scale.ts';
+import { dryingAt } from '../climate/cure-scale.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { BuildPlan, CoatPlan, PrimerOption } from '../model/build.ts';
 import type { ShapeKind } from '../model/shape.ts';
@@ -29,7 +29,7 @@ export function buildPlan(zone: ZoneFacts, ground: Ground, catalogue: Catalogue)
   const topcoats = priming && wet ? colours(zone, finish, priming, catalogue) : null;
   const coats = [...grounds, ...(topcoats?.coats ?? [])];
   const profile = zone.kept.length === 0 ? ground.profile : 0;
-  const scale = coats.at(-1)?.drying ?? Math.max(1, cureScale(zone.job.place.temperature));
+  const scale = coats.at(-1)?.drying ?? Math.max(1, dryingAt(zone.place));
   return {
     primers: byHand?.primers?.length === 0 ? primers.map(unchosen) : primers,
     coats,

@@ -1,5 +1,6 @@
 import type { CoatProduct } from '../catalogue/coats.ts';
 import { cureScale } from '../climate/cure-scale.ts';
+import { filmRange } from '../climate/surface.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { CoatPlan } from '../model/build.ts';
 import { ownUse } from '../record/own-use.ts';
@@ -26,10 +27,9 @@ export interface Place {
 /** What a primer is in a build: surfacer, or primer like all others. */
 export const roleOf = ({ id }: CoatProduct): 'surfacer' | 'primer' => (id === 'surfacer-2k' ? 'surfacer' : 'primer');
 
-/** One product on one zone: coats and films, litres, and its waits at the temperature of the workplace. */
+/** One product on one zone: coats and films, litres, and its waits at the temperature of air and part; the pot stands in the air. */
 export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, profile = 0, key = null, share = 1 }: Place): CoatPlan {
-  const { temperature } = zone.job.place;
-  const scales = labelScales(temperature, product);
+  const scales = labelScales(filmRange(zone.place), product);
   const { opens } = scales;
   const { coats, dryFilm } = coatWeight(zone, product);
   const solids = product.volumeSolids.value;
@@ -68,7 +68,7 @@ export function coatPlan(zone: ZoneFacts, product: CoatProduct, { role, why, pro
     flash: product.flash.value * opens,
     recoatMin: product.recoatMin.value * opens,
     recoatMax: closesAt(product.recoatMin.value, product.recoatMax.value, scales),
-    potLife: product.potLife.value && product.potLife.value * Math.min(1, cureScale(temperature)),
+    potLife: product.potLife.value && product.potLife.value * Math.min(1, cureScale(zone.place.temperature)),
     induction: product.induction.value,
     tapeFrom: Math.max(usualTape({ pack: product.pack, drying: opens }), (zone.shop.waits.tape ?? 0) * opens),
     drying: opens,

@@ -4,7 +4,10 @@ import { degC } from '../units/quantities.ts';
 import { closesAt, labelScales } from './label-times.ts';
 
 const at = (temperature: number, labelAt: number | null, halving = 10) =>
-  labelScales(degC(temperature), { halving: assumed(halving), labelAt: labelAt === null ? null : degC(labelAt) });
+  labelScales(
+    { coldest: degC(temperature), warmest: degC(temperature) },
+    { halving: assumed(halving), labelAt: labelAt === null ? null : degC(labelAt) },
+  );
 
 /** Waits of a label are least times, ends its last; two points of a sheet hold both ways. */
 test.each([

@@ -10,12 +10,13 @@ export interface LabelScales {
   readonly closes: number;
 }
 
-/** Labels at the temperature of the workplace; one that states two temperatures goes by them both ways. Model assumption. */
-export function labelScales(temperature: Celsius, { halving, labelAt }: Pick<CoatProduct, 'halving' | 'labelAt'>): LabelScales {
-  const here = cureScale(temperature, halving.value);
-  if (labelAt === null) return { opens: here, closes: here };
-  const stated = cureScale(labelAt, halving.value);
-  return { opens: Math.max(here, stated), closes: Math.min(here, stated) };
+/** Labels at the temperatures between which the film dries; one that states another temperature goes by that both ways too. Model assumption. */
+export function labelScales(
+  { coldest, warmest }: { readonly coldest: Celsius; readonly warmest: Celsius },
+  { halving, labelAt }: Pick<CoatProduct, 'halving' | 'labelAt'>,
+): LabelScales {
+  const at = [coldest, warmest, ...(labelAt === null ? [] : [labelAt])].map((temperature) => cureScale(temperature, halving.value));
+  return { opens: Math.max(...at), closes: Math.min(...at) };
 }
 
 /** The end of a window, never before it opens: where cold has pushed the opening past it, both move. */

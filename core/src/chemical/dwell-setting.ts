@@ -1,6 +1,7 @@
 import { knockedOut } from '../catalogue/coatings.ts';
 import { softeningTime } from '../catalogue/own-rows.ts';
 import type { Stripper } from '../catalogue/strippers.ts';
+import { surfaceOf } from '../climate/surface.ts';
 import type { LayerFact, ZoneFacts } from '../facts/zone-facts.ts';
 import { degC, type Celsius } from '../units/quantities.ts';
 import { BRUSHED_OVER, temperatureFactor } from './activity.ts';
@@ -25,6 +26,7 @@ export interface DwellSetting extends LayOn {
   readonly belief: Belief;
   readonly patches: number;
   readonly earlier: number;
+  /** °C of the film: of the part where it is measured, else of the air */
   readonly temperature: Celsius;
   /** effective min per clock min while fully active */
   readonly pace: number;
@@ -51,8 +53,8 @@ export function dwellSetting(zone: ZoneFacts, stripper: Stripper): DwellSetting 
     off.map(({ coating }) => coating.id),
   );
   const at = off.map(({ coating }) => belief.coatings.indexOf(coating.id));
-  const { temperature: workplace, indoors } = zone.job.place;
-  const temperature = bath ? BATH_TEMPERATURE : workplace;
+  const { indoors } = zone.place;
+  const temperature = bath ? BATH_TEMPERATURE : surfaceOf(zone.place);
   const standing = standingFilm(stripper.form, laid, zone.zone.orientation === 'up' || fed);
   const life = workingLife(stripper, { temperature, indoors, standing, covered });
   return {

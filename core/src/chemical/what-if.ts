@@ -5,6 +5,7 @@ import type { Celsius } from '../units/quantities.ts';
 
 /** Settings to try on a zone; what is left out stays as it is. */
 export interface WhatIf {
+  /** °C of air and part */
   readonly temperature?: Celsius;
   readonly orientation?: Zone['orientation'];
   readonly lay?: Partial<LayChoice>;
@@ -17,7 +18,7 @@ export function tryOn(facts: ZoneFacts, { temperature, orientation, lay }: WhatI
     orientation: orientation ?? facts.zone.orientation,
     lay: { ...AS_USUAL, ...facts.zone.lay, ...lay },
   };
-  const place = { ...facts.job.place, temperature: temperature ?? facts.job.place.temperature };
+  const warmed = temperature === undefined ? {} : { temperature, metal: null };
   const parts = facts.job.parts.map((part) => ({ ...part, zones: part.zones.map((own) => (own.id === zone.id ? zone : own)) }));
-  return { ...facts, zone, job: { ...facts.job, place, parts } };
+  return { ...facts, zone, place: { ...facts.place, ...warmed }, job: { ...facts.job, place: { ...facts.job.place, ...warmed }, parts } };
 }

@@ -1,3 +1,5 @@
+import type { Place } from '../model/job.ts';
+import { filmRange } from './surface.ts';
 import type { Celsius } from '../units/quantities.ts';
 
 /** K of warming that halve drying and cure where no data sheet says otherwise; model assumption. */
@@ -5,6 +7,9 @@ export const USUAL_HALVING = 10;
 
 /** Drying and cure times at 20 °C are multiplied by this: 2^((20 − T)/h), h the K of warming that halve them. */
 export const cureScale = (temperature: Celsius, halving: number = USUAL_HALVING): number => 2 ** ((20 - temperature) / halving);
+
+/** By how much slower than at 20 °C something dries on a part: by the colder of air and part. */
+export const dryingAt = (place: Pick<Place, 'metal' | 'temperature'>): number => cureScale(filmRange(place).coldest);
 
 /** A drying time that a data sheet states at one temperature: °C and min. */
 export interface DryingPoint {

@@ -3,7 +3,7 @@ import type { CoatPlan } from '../model/build.ts';
 import { assumption, practice, published, type Basis } from '../model/basis.ts';
 import type { GateId, Place } from '../model/job.ts';
 import { dewPoint } from './dew-point.ts';
-import { DEW_MARGIN, dewMargin, surfaceOf } from './surface.ts';
+import { DEW_MARGIN, dewMargin, filmRange, surfaceOf } from './surface.ts';
 
 /** °C of a part above which paint skins over before it has flowed, the sun on a dark panel; common practice, no source. */
 const HOT = 40;
@@ -70,7 +70,7 @@ function dewGate(place: Place): ClosedGate[] {
 
 /** The colder of air and part counts: solvent leaves into the one, the film cures on the other. */
 function coldGate(place: Place, coats: readonly GatedCoat[]): ClosedGate[] {
-  const coldest = Math.min(place.temperature, surfaceOf(place));
+  const { coldest } = filmRange(place);
   const [worst, ...others] = coats.filter((coat) => coldest < coat.coldest).sort((a, b) => b.coldest - a.coldest);
   if (!worst) return [];
   const where = coldest < place.temperature ? `${partText(place)}, ${coldest} °C` : `${coldest} °C in the workplace`;

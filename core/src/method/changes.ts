@@ -59,8 +59,9 @@ function targetChanges({ target, stack }: Zone): Change[] {
   ];
 }
 
-const partChanges = ({ box, features, touching }: Part, { tub }: Shop): Change[] => [
+const partChanges = ({ box, features, touching, metal }: Part, { tub }: Shop): Change[] => [
   ...where(box === null, { says: 'the outside size of the part entered, if it fits the tub', part: (p) => ({ ...p, box: tub }) }),
+  ...where(metal !== null && metal < WARM, { says: 'the part as warm as the workplace', part: (p) => ({ ...p, metal: null }) }),
   ...features.map((feature): Change => ({
     says: `no ${feature.replace('-', ' ')} on the part`,
     part: (p) => ({ ...p, features: p.features.filter((known) => known !== feature) }),
@@ -80,6 +81,7 @@ function placeChanges({ place }: Job): Change[] {
     ...where(!place.indoors, set('work indoors', { indoors: true })),
     ...where(!place.extraction, set('forced ventilation', { extraction: true })),
     ...where(place.temperature < WARM, set('a workplace at 20 °C and 50 %', { temperature: WARM, humidity: DRY })),
+    ...where(place.metal !== null && place.metal < place.temperature, set('parts as warm as the air', { metal: null })),
   ];
 }
 

@@ -3,6 +3,7 @@ import { upperFirst } from '../../units/casing.ts';
 import { knockedOut } from '../../catalogue/coatings.ts';
 import { fromMemory, practice, assumption } from '../../model/basis.ts';
 import { BRUSHED_OVER, temperatureFactor } from '../../chemical/activity.ts';
+import { surfaceOf } from '../../climate/surface.ts';
 import { MOST_ROUNDS } from '../../chemical/rounds.ts';
 import { formatMinutes } from '../../units/format-quantity.ts';
 import { does, isChem, onPlastic } from '../groups.ts';
@@ -129,25 +130,25 @@ export const CHEMICAL_RULES: readonly MethodRule[] = [
     id: 'chem-cold',
     family: 'chem',
     effect: 'caution',
-    title: 'Cold workplace',
+    title: 'Cold workplace or part',
     reason: ({ zone }) =>
-      `At ${zone.job.place.temperature} °C dwell is about ${(1 / temperatureFactor(zone.job.place.temperature)).toFixed(1)} times as long as at 20 °C.`,
+      `At ${surfaceOf(zone.place)} °C dwell is about ${(1 / temperatureFactor(surfaceOf(zone.place))).toFixed(1)} times as long as at 20 °C.`,
     basis: assumption,
-    looksAt: ['temperature'],
+    looksAt: ['air temperature', 'part temperature'],
     change: `${COLD} °C or more.`,
-    when: (s) => isChem(s) && s.zone.job.place.temperature < COLD,
+    when: (s) => isChem(s) && surfaceOf(s.zone.place) < COLD,
   },
   {
     id: 'chem-hot',
     family: 'chem',
     effect: 'caution',
-    title: 'Hot workplace',
+    title: 'Hot workplace or part',
     reason: ({ zone, strip }) =>
-      `At ${zone.job.place.temperature} °C it is dry after ${formatMinutes(strip?.plan?.workingLife ?? 0)} and gives off vapour faster: shade, small sections, more air.`,
+      `At ${surfaceOf(zone.place)} °C it is dry after ${formatMinutes(strip?.plan?.workingLife ?? 0)} and gives off vapour faster: shade, small sections, more air.`,
     basis: assumption,
-    looksAt: ['temperature', 'stripper'],
+    looksAt: ['air temperature', 'part temperature', 'stripper'],
     change: `${HOT} °C or less.`,
-    when: (s) => isChem(s) && hasPlan(s) && s.method.id !== 'chem.caustic-bath' && s.zone.job.place.temperature > HOT,
+    when: (s) => isChem(s) && hasPlan(s) && s.method.id !== 'chem.caustic-bath' && surfaceOf(s.zone.place) > HOT,
   },
   {
     id: 'film-too-thin',

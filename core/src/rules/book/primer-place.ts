@@ -1,10 +1,6 @@
-import { surfaceOf } from '../../climate/surface.ts';
+import { filmRange } from '../../climate/surface.ts';
 import { assumption, practice } from '../../model/basis.ts';
-import type { Place } from '../../model/job.ts';
 import type { PrimerRule } from '../subjects.ts';
-
-/** °C of air or part, whichever is colder. */
-const coldestOf = (place: Place): number => Math.min(place.temperature, surfaceOf(place));
 
 /** What a primer asks of the workplace and its kit. */
 export const PRIMER_PLACE: readonly PrimerRule[] = [
@@ -13,11 +9,11 @@ export const PRIMER_PLACE: readonly PrimerRule[] = [
     effect: 'caution',
     title: "Below the primer's temperature limit",
     reason: ({ primer, zone }) =>
-      `${coldestOf(zone.place)} °C where it is laid; it wants ${primer.minTemperature.value} °C or it does not cure through.`,
+      `${filmRange(zone.place).coldest} °C where it is laid; it wants ${primer.minTemperature.value} °C or it does not cure through.`,
     basis: assumption,
     looksAt: ['air temperature', 'part temperature', 'primer'],
     change: 'Another primer that cures in the cold, or warm the workplace and the part.',
-    when: (s) => coldestOf(s.zone.place) < s.primer.minTemperature.value,
+    when: (s) => filmRange(s.zone.place).coldest < s.primer.minTemperature.value,
   },
   {
     id: 'primer-damp',

@@ -4,7 +4,7 @@ import { PH } from '../../bare/hold-points.ts';
 import { BARE_MEANS } from '../../catalogue/bare-means.ts';
 import { TREATMENTS, type TreatmentId } from '../../catalogue/treatments.ts';
 import { shutText, warmWork } from '../../climate/paint-gates.ts';
-import { cureScale } from '../../climate/cure-scale.ts';
+import { dryingAt } from '../../climate/cure-scale.ts';
 import type { ZoneFacts } from '../../facts/zone-facts.ts';
 import type { OperationKind } from '../../model/operation.ts';
 import { onGroup } from '../../rules/groups.ts';
@@ -68,7 +68,7 @@ function treat({ facts, used }: FaceInput): Task[] {
     return id === 'phosphoric-etch' && leavesFilm ? { ...task, kind: 'convert-rust', takes: ['wet', 'touch', 'acid'] } : task;
   });
   if (!used.has('tannic-converter')) return baths;
-  const wait = TREATMENTS['tannic-converter'].wait.value * Math.max(1, cureScale(facts.job.place.temperature));
+  const wait = TREATMENTS['tannic-converter'].wait.value * Math.max(1, dryingAt(facts.place));
   return [...baths, treatment(facts, 'convert-rust', 'tannic-converter', 'Thin even rust only, over no scale; not for immersion.', wait)];
 }
 
@@ -88,7 +88,7 @@ const zinc = ({ facts }: FaceInput): Task[] =>
           title: 'Zinc-rich repair of burnt-off places',
           detail: 'On bright dry steel, 10 mm over the sound zinc, two coats by brush, dry by its label.',
           hand: START + FILM.zinc * facts.area,
-          wait: 60 * Math.max(1, cureScale(facts.job.place.temperature)),
+          wait: 60 * Math.max(1, dryingAt(facts.place)),
           hold: look('eye, coating gauge', 'no red rust left, film as thick as the zinc round it'),
         },
       ]

@@ -1,7 +1,7 @@
 import { WATER_BREAK, PH } from '../../bare/hold-points.ts';
 import { chooseCleaners } from '../../bare/choose-cleaner.ts';
 import { BARE_MEANS, type MeansId } from '../../catalogue/bare-means.ts';
-import { cureScale } from '../../climate/cure-scale.ts';
+import { dryingAt } from '../../climate/cure-scale.ts';
 import type { HoldPoint } from '../../model/bare.ts';
 import type { OperationKind, Takes } from '../../model/operation.ts';
 import { isFlamed, isTank, onGroup, onMetal, onPlastic } from '../../rules/groups.ts';
@@ -93,7 +93,7 @@ function neutralise(input: FaceInput): Said {
 }
 
 function dry({ facts }: FaceInput): Said {
-  const scale = cureScale(facts.job.place.temperature);
+  const scale = dryingAt(facts.place);
   if (facts.substrate.id === 'cast-iron')
     return {
       title: 'Towel and warm through at once',
@@ -122,7 +122,7 @@ function dustOff({ facts, method }: FaceInput): Said {
       title: 'Wipe wet, no vacuum, no air; then dry',
       detail:
         'Wet cloths until they stay clean, kept wet in a lidded metal can: fines of magnesium burn, and set off a vacuum that is not made for them. Then dry cloths and warm air that stands: the wiped metal must not stay wet.',
-      wait: DRYING.metal * cureScale(facts.job.place.temperature),
+      wait: DRYING.metal * dryingAt(facts.place),
       means: 'water',
     };
   if (neverBlown(facts) || onGroup(facts, 'composite'))

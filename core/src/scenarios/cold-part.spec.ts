@@ -1,0 +1,74 @@
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE, coatById } from '../catalogue/catalogue.ts';
+import { coatPlan } from '../build/coat-plan.ts';
+import { dwellSetting } from '../chemical/dwell-setting.ts';
+import { tryOn } from '../chemical/what-if.ts';
+import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
+import { degC } from '../units/quantities.ts';
+import { planJob } from '../plan-job.ts';
+
+const AIR = 20;
+const colour = (sample: Sample) => coatPlan(sampleFacts(sample), coatById('solid-2k', CATALOGUE), { role: 'colour', why: '' });
+const gel = (facts: ZoneFacts) => {
+  const method = CATALOGUE.methods['chem.slow-gel'];
+  if (method?.family !== 'chem') throw new Error('no gel');
+  return dwellSetting(facts, method.stripper);
+};
+const plan = (sample: Sample) => planJob(sampleJob(sample), sampleShop(sample), CATALOGUE);
+
+/** A film has the temperature of what it lies on: ISO 8502-4 and paint sheets ask for that of the surface. Halved pace for 10 K by the usual rule of thumb. */
+describe('a part that is not as warm as the air', () => {
+  test('ten kelvin colder, paint waits twice as long, and no window stays open longer for it', () => {
+    const [usual, cold] = [colour({}), colour({ metal: AIR - 10 })];
+    expect(cold.flash / usual.flash).toBeCloseTo(2, 9);
+    expect(cold.recoatMin / usual.recoatMin).toBeCloseTo(2, 9);
+    expect(cold.tapeFrom).toBeGreaterThan(usual.tapeFrom);
+    expect(cold.recoatMax ?? 0).toBeLessThanOrEqual(Math.max(usual.recoatMax ?? 0, cold.recoatMin));
+    expect(cold.potLife).toBe(usual.potLife);
+  });
+
+  test('ten kelvin warmer, windows close sooner and nothing opens sooner', () => {
+    const epoxy = (metal?: number) => coatPlan(sampleFacts(metal ? { metal } : {}), coatById('epoxy-2k', CATALOGUE), { role: 'primer', why: '' });
+    const [usual, warm] = [epoxy(), epoxy(AIR + 10)];
+    expect(warm.recoatMin).toBe(usual.recoatMin);
+    expect((warm.recoatMax ?? 0) / (usual.recoatMax ?? 1)).toBeCloseTo(0.5, 9);
+  });
+
+  test('filler, converter and drying wait for the part too; the whole plan waits longer, with no more hands', () => {
+    const job: Sample = { filling: { area: 0.02, depth: 2, hardener: 2 }, finish: 'solid-2k', condition: { rustGrade: 'B' } };
+    const [usual, cold] = [plan(job), plan({ ...job, metal: AIR - 8 })];
+    const waitOf = ({ operations }: typeof usual, kind: string) =>
+      operations.filter((one) => one.kind === kind).reduce((all, { wait }) => all + wait, 0);
+    for (const kind of ['fill', 'dry', 'coat']) expect([kind, waitOf(cold, kind) > waitOf(usual, kind)]).toEqual([kind, true]);
+  });
+
+  test('stripper goes at the pace of the part, and dries by it, as the bench reads it', () => {
+    const [at20, at10] = [sampleFacts({}), sampleFacts({ metal: AIR - 10 })];
+    expect(gel(at10).temperature).toBe(AIR - 10);
+    const all10 = sampleFacts({ place: { temperature: AIR - 10 } });
+    expect(gel(at10).pace).toBe(gel(all10).pace);
+    expect(gel(at10).pace).toBeLessThan(0.6 * gel(at20).pace);
+    expect(gel(at10).life).toBeGreaterThan(gel(at20).life);
+    expect(gel(tryOn(at10, { temperature: degC(AIR) }))).toMatchObject({ temperature: AIR, pace: gel(at20).pace });
+    expect(gel(tryOn(at10, { orientation: 'up' })).temperature).toBe(AIR - 10);
+  });
+
+  test('the cold caution names what is cold, and a warm part in a cold shop takes it away', () => {
+    const findings = (sample: Sample) => plan(sample).zones[0]?.options.flatMap((option) => option.findings) ?? [];
+    const cold = findings({ metal: 6 }).find(({ code }) => code === 'chem-cold');
+    expect(cold?.reason).toContain('At 6 °C');
+    expect(findings({}).some(({ code }) => code === 'chem-cold')).toBe(false);
+    expect(findings({ metal: 20, place: { temperature: 6 } }).some(({ code }) => code === 'chem-cold')).toBe(false);
+  });
+
+  test('of two parts only the cold one waits', () => {
+    const job = sampleJob({ finish: 'solid-2k' });
+    const [part] = job.parts;
+    if (!part) throw new Error('no part');
+    const two = { ...job, parts: [part, { ...part, id: 'other', metal: degC(8), zones: part.zones.map((zone) => ({ ...zone, id: 'other-zone' })) }] };
+    const [one, other] = gatherFacts(two, sampleShop({}), CATALOGUE).map((facts) =>
+      coatPlan(facts, coatById('epoxy-2k', CATALOGUE), { role: 'primer', why: '' }),
+    );
+    expect((other?.recoatMin ?? 0) / (one?.recoatMin ?? 1)).toBeCloseTo(2 ** 1.2, 9);
+  });
+});
