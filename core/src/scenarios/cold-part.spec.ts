@@ -1,6 +1,8 @@
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE, coatById } from '../catalogue/catalogue.ts';
 import { coatPlan } from '../build/coat-plan.ts';
+import { planFilling } from '../abrasive/plan-filling.ts';
+import { changesFor } from '../method/changes.ts';
 import { dwellSetting } from '../chemical/dwell-setting.ts';
 import { tryOn } from '../chemical/what-if.ts';
 import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
@@ -9,6 +11,8 @@ import { planJob } from '../plan-job.ts';
 
 const AIR = 20;
 const colour = (sample: Sample) => coatPlan(sampleFacts(sample), coatById('solid-2k', CATALOGUE), { role: 'colour', why: '' });
+const primer = (metal?: number) =>
+  coatPlan(sampleFacts(metal === undefined ? {} : { metal }), coatById('epoxy-2k', CATALOGUE), { role: 'primer', why: '' });
 const gel = (facts: ZoneFacts) => {
   const method = CATALOGUE.methods['chem.slow-gel'];
   if (method?.family !== 'chem') throw new Error('no gel');
@@ -23,13 +27,15 @@ describe('a part that is not as warm as the air', () => {
     expect(cold.flash / usual.flash).toBeCloseTo(2, 9);
     expect(cold.recoatMin / usual.recoatMin).toBeCloseTo(2, 9);
     expect(cold.tapeFrom).toBeGreaterThan(usual.tapeFrom);
-    expect(cold.recoatMax ?? 0).toBeLessThanOrEqual(Math.max(usual.recoatMax ?? 0, cold.recoatMin));
-    expect(cold.potLife).toBe(usual.potLife);
+    const [epoxy, coldEpoxy] = [primer(), primer(AIR - 10)];
+    expect(epoxy.recoatMax).not.toBeNull();
+    expect(coldEpoxy.recoatMax).toBe(epoxy.recoatMax);
+    expect(epoxy.potLife).not.toBeNull();
+    expect(coldEpoxy.potLife).toBe(epoxy.potLife);
   });
 
   test('ten kelvin warmer, windows close sooner and nothing opens sooner', () => {
-    const epoxy = (metal?: number) => coatPlan(sampleFacts(metal ? { metal } : {}), coatById('epoxy-2k', CATALOGUE), { role: 'primer', why: '' });
-    const [usual, warm] = [epoxy(), epoxy(AIR + 10)];
+    const [usual, warm] = [primer(), primer(AIR + 10)];
     expect(warm.recoatMin).toBe(usual.recoatMin);
     expect((warm.recoatMax ?? 0) / (usual.recoatMax ?? 1)).toBeCloseTo(0.5, 9);
   });
@@ -40,6 +46,24 @@ describe('a part that is not as warm as the air', () => {
     const waitOf = ({ operations }: typeof usual, kind: string) =>
       operations.filter((one) => one.kind === kind).reduce((all, { wait }) => all + wait, 0);
     for (const kind of ['fill', 'dry', 'coat']) expect([kind, waitOf(cold, kind) > waitOf(usual, kind)]).toEqual([kind, true]);
+  });
+
+  test('the filler in the pot stands in the air; zinc and wax on the part dry by the part', () => {
+    const filled = (metal: number) => planFilling(sampleFacts({ metal, filling: { area: 0.02, depth: 2, hardener: 2 } }), null);
+    expect(filled(AIR - 8)?.potLife).toBe(filled(AIR)?.potLife);
+    expect((filled(AIR - 10)?.sandable ?? 0) / (filled(AIR)?.sandable ?? 1)).toBeCloseTo(2, 9);
+    const waitOf = (sample: Sample, kind: string) => plan(sample).operations.find((one) => one.kind === kind)?.wait ?? 0;
+    const zinc: Sample = { substrate: 'galvanised', condition: { rustGrade: 'B' }, finish: 'solid-2k' };
+    expect(waitOf({ ...zinc, metal: AIR - 10 }, 'zinc-repair') / waitOf(zinc, 'zinc-repair')).toBeCloseTo(2, 9);
+    expect(waitOf({ ...zinc, metal: AIR + 10 }, 'zinc-repair')).toBe(waitOf(zinc, 'zinc-repair'));
+  });
+
+  test('a way out that only wants a warmer part is named, and only there', () => {
+    const ways = (sample: Sample) => changesFor(sampleFacts(sample)).map(({ says }) => says);
+    expect(ways({ metal: 8 })).toContain('the part as warm as the workplace');
+    expect(ways({ metal: 24 })).not.toContain('the part as warm as the workplace');
+    expect(ways({ place: { metal: 8 } })).toContain('parts as warm as the air');
+    expect(ways({ place: { metal: 24 } })).not.toContain('parts as warm as the air');
   });
 
   test('stripper goes at the pace of the part, and dries by it, as the bench reads it', () => {
@@ -59,6 +83,12 @@ describe('a part that is not as warm as the air', () => {
     expect(cold?.reason).toContain('At 6 °C');
     expect(findings({}).some(({ code }) => code === 'chem-cold')).toBe(false);
     expect(findings({ metal: 20, place: { temperature: 6 } }).some(({ code }) => code === 'chem-cold')).toBe(false);
+    expect(findings({ metal: 38 }).find(({ code }) => code === 'chem-hot')?.reason).toContain('At 38 °C');
+    expect(findings({ metal: 20, place: { temperature: 38 } }).some(({ code }) => code === 'chem-hot')).toBe(false);
+    const primers = (sample: Sample) => plan({ finish: 'solid-2k', ...sample }).zones[0]?.build?.primers.flatMap((option) => option.findings) ?? [];
+    expect(primers({ metal: 4 }).some(({ code }) => code === 'primer-cold')).toBe(true);
+    expect(primers({ metal: 22 }).some(({ code }) => code === 'primer-cold')).toBe(false);
+    expect(primers({ metal: 22, place: { temperature: 4 } }).some(({ code }) => code === 'primer-cold')).toBe(true);
   });
 
   test('of two parts only the cold one waits', () => {

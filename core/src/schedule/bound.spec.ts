@@ -16,15 +16,15 @@ const problems = fc
     const drawn = (i: number): number => seed[i % seed.length] as number;
     const spans = hands.flatMap((_, to): Span[] =>
       [drawn(to), drawn(to + 70)].flatMap((pick, i) =>
-        to > 0 && pick % 3 > 0 ? [{ from: pick % to, to, least: i * (pick % 50), most: null, what: null, missed: null }] : [],
+        to > 0 && pick % 3 > 0 ? [{ from: pick % to, to, least: i * (pick % 20), most: null, what: null, missed: null }] : [],
       ),
     );
-    const isDone = (i: number): boolean => i % 11 === 3 && !spans.some(({ to }) => to === i);
+    const isDone = (i: number): boolean => i % 4 === 1 && !spans.some(({ to }) => to === i);
     return {
       network: { activities: hands.map((hand) => ({ hand, split: true, shared: false }) as unknown as Activity), spans },
       crew: Array.from({ length: people }, () => ({ person: null, name: '', ...timeOf([{ from: 0, to: 1e6 }]) })),
       may: hands.map(() => Array.from({ length: people }, (_, worker) => worker)),
-      from: hands.map((_, i) => drawn(2 * i + 1) % 200),
+      from: hands.map((_, i) => (isDone(i) ? 0 : 100 + (drawn(2 * i + 1) % 200))),
       times: hands.map(() => null),
       pinned: hands.map(() => false),
       fixed: hands.map((_, i): Placed | null => (isDone(i) ? { start: 0, end: 30, pieces: [] } : null)),
