@@ -114,6 +114,7 @@ test('own products are copied, counted, written to CSV and read back; a bad file
   await input.setInputFiles(path);
   await expect(page.getByText('2 rows read from')).toBeVisible();
   await expect(field(own, 'Price')).toHaveValue('4.5');
+  await shopHas(page, { ownRows: expect.arrayContaining([expect.objectContaining({ name: 'House gel' })]) as unknown });
 
   await page.goto('/jobs/demo-1/method?zone=tug-17');
   await expect(page.locator('tr', { hasText: 'House gel' }).first()).toBeVisible();
