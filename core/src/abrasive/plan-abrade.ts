@@ -1,6 +1,7 @@
 import { mayHold, wetOnly } from '../facts/poisons.ts';
 import { gritNumber, GRITS } from '../catalogue/grits.ts';
 import type { Method } from '../catalogue/methods.ts';
+import { surfaceOf } from '../climate/surface.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { AbradePlan } from '../model/abrade-plan.ts';
 import type { BuildPlan } from '../model/build.ts';
@@ -47,7 +48,7 @@ export function planAbrade(zone: ZoneFacts, method: Method | null, removal: numb
   const rest = removes ? (cuts === to ? [] : start === to ? [{ grit: to, ratio: null }] : ladder.rungs.slice(1)) : ladder.rungs;
   const wet = forcedWet !== null;
   const steps = [...first, ...rest.map((rung, i) => refine(zone, rung, wet, whyOf(rung, i === rest.length - 1, lowerFirst(wanted.keyFor))))];
-  const seconds = secondsToHeat(driven(zone, method, wet, to), zone.substrate, zone.part.thickness, zone.job.place.temperature);
+  const seconds = secondsToHeat(driven(zone, method, wet, to), zone.substrate, zone.part.thickness, surfaceOf(zone.place));
   return {
     removes,
     paper: removes && usesPaper(method),

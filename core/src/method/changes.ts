@@ -80,7 +80,7 @@ function placeChanges({ place }: Job): Change[] {
   return [
     ...where(!place.indoors, set('work indoors', { indoors: true })),
     ...where(!place.extraction, set('forced ventilation', { extraction: true })),
-    ...where(place.temperature < WARM, set('a workplace at 20 °C and 50 %', { temperature: WARM, humidity: DRY })),
+    ...where(place.temperature < WARM, set('a workplace at 20 °C and 50 %', { temperature: WARM, humidity: DRY, metal: null })),
     ...where(place.metal !== null && place.metal < place.temperature, set('parts as warm as the air', { metal: null })),
   ];
 }

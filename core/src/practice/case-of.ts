@@ -30,14 +30,15 @@ export function caseOf(choice: CaseChoice, seed: number, shop: Shop): PracticeCa
   return found;
 }
 
-/** One zone of an own job, as somebody has entered it, up to a square metre of it; whom the job is for is not in it. */
+/** One zone of an own job, as somebody has entered it, up to a square metre of it; on a part as warm as the practice room; whom the job is for is not in it. */
 function ownCase(job: Job, zoneId: string, shop: Shop): PracticeCase {
   const part = job.parts.find(({ zones }) => zones.some(({ id }) => id === zoneId));
   const zone = part?.zones.find(({ id }) => id === zoneId);
   if (!part || !zone) throw new NoSuchCaseError('That zone is not in the job any more.');
   const alone: Job = {
     ...job,
-    parts: [{ ...part, touching: [], zones: [{ ...zone, choice: null, finds: [], shape: small(zone.shape) }] }],
+    place: { ...job.place, metal: null },
+    parts: [{ ...part, metal: null, touching: [], zones: [{ ...zone, choice: null, finds: [], shape: small(zone.shape) }] }],
     pins: [],
     progress: [],
     orders: [],

@@ -6,6 +6,7 @@ import { changesFor } from '../method/changes.ts';
 import { dwellSetting } from '../chemical/dwell-setting.ts';
 import { tryOn } from '../chemical/what-if.ts';
 import { gatherFacts, type ZoneFacts } from '../facts/zone-facts.ts';
+import { setUpPractice } from '../practice/practise.ts';
 import { degC } from '../units/quantities.ts';
 import { planJob } from '../plan-job.ts';
 
@@ -64,6 +65,23 @@ describe('a part that is not as warm as the air', () => {
     expect(ways({ metal: 24 })).not.toContain('the part as warm as the workplace');
     expect(ways({ place: { metal: 8 } })).toContain('parts as warm as the air');
     expect(ways({ place: { metal: 24 } })).not.toContain('parts as warm as the air');
+    const warmed = changesFor(sampleFacts({ place: { temperature: 12, metal: 8 } })).find(({ says }) => says === 'a workplace at 20 °C and 50 %');
+    expect(warmed?.job?.(sampleJob({ place: { temperature: 12, metal: 8 } })).place).toMatchObject({ temperature: 20, metal: null });
+  });
+
+  test('a tool that is held still heats a warm part through sooner', () => {
+    const disc: Sample = { stack: [['alkyd-enamel', 40]], choice: { method: 'mech.nonwoven-disc' } };
+    const seconds = (metal: number) => plan({ ...disc, metal }).zones[0]?.abrade?.spotHeat?.seconds ?? 0;
+    expect(seconds(35)).toBeLessThan(seconds(AIR));
+    expect(seconds(AIR)).toBeLessThan(seconds(5));
+    expect(seconds(35)).toBeGreaterThan(0);
+  });
+
+  test('practice on an own part is on one as warm as its room, as its bench has it', () => {
+    const job = sampleJob({ metal: 8, place: { metal: 6 }, area: 0.5 });
+    const { practiceCase, truth } = setUpPractice({ kind: 'own', job, zone: 'zone1' }, 3, 1, sampleShop({}));
+    expect([practiceCase.job.place.metal, practiceCase.job.parts[0]?.metal]).toEqual([null, null]);
+    expect(truth.facts.place.metal).toBeNull();
   });
 
   test('stripper goes at the pace of the part, and dries by it, as the bench reads it', () => {

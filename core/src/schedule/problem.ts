@@ -47,6 +47,7 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apa
   const may: (readonly number[])[] = [];
   const fixed: (Placed | null)[] = [];
   const jobOf: number[] = [];
+  const minuteOf = (ms: number): number => minuteAt(origin, ms);
   // By their ids, so that the order of the list decides nothing.
   const inOrder = [...jobs.entries()].sort(([, a], [, b]) => (a.id < b.id ? -1 : 1));
   for (const [i, { job, operations }] of inOrder) {
@@ -55,12 +56,11 @@ export function problemOf(jobs: readonly JobWork[], shop: Shop, now: number, apa
     const start = Math.max(Math.ceil(minuteAt(origin, now)), job.start === null ? 0 : minuteAt(origin, parseISO(job.start).getTime()));
     const ownMay = mayOf(crew, own.activities);
     may.push(...ownMay);
-    fixed.push(...happened(own, job.progress, crew, ownMay, Math.ceil(minuteAt(origin, now)), (ms) => minuteAt(origin, ms)));
+    fixed.push(...happened(own, job.progress, crew, ownMay, Math.ceil(minuteAt(origin, now)), minuteOf));
     for (const activity of own.activities) times.push(timesOf(activity, job.place));
     activities.push(...own.activities);
-    for (const { from: opens, to: closes, least, most, what, missed } of mendedSpans(own, job.progress, fixed.slice(at), (ms) =>
-      minuteAt(origin, ms),
-    ))
+    const mended = mendedSpans(own, job.progress, fixed.slice(at), minuteOf);
+    for (const { from: opens, to: closes, least, most, what, missed } of mended)
       spans.push({ from: opens + at, to: closes + at, least, most, what, missed });
     const pins = new Map(job.pins.map(({ work, at: time }) => [work, Math.ceil(minuteAt(origin, parseISO(time).getTime()))]));
     for (const { id } of own.activities) {

@@ -181,6 +181,8 @@ describe('the list', () => {
     expect(faults.get('torn')).toContain('name');
     expect(faults.get('foreign')).not.toBeNull();
     await call().get(`${URL}/torn`).expect(422);
+    // Its place is taken all the same.
+    await call().post(URL).send({ id: 'torn', document: job }).expect(409);
     expect((await call().get(`${URL}/torn/raw`).expect(200)).body.document).toBe('{"format":"lift-bare.job/4"}');
     expect((await call().get('/api/v1/health').expect(200)).body).toMatchObject({ status: 'ok', jobs: 3 });
   });

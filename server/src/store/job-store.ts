@@ -94,7 +94,7 @@ export class JobStore {
   create(id: string, document: Job, by = ''): Promise<StoredJob> {
     return this.database.write(async (manager) => {
       const known = await rowOf(manager, id);
-      if (known) return sameAgain(toStored(known), document);
+      if (known) return sameAgain(toStoredOrFaulty(known), document);
       const now = this.clock().toISOString();
       return write(manager, { id, version: 1, createdAt: now, updatedAt: now }, document, by);
     });
@@ -215,8 +215,8 @@ function onShelf(query: SelectQueryBuilder<JobRow>, shelf: Shelf): SelectQueryBu
 }
 
 /** @throws StaleVersion where another document is kept under this id */
-function sameAgain(known: StoredJob, document: Job): StoredJob {
-  if (!isDeepStrictEqual(known.document, document)) throw new StaleVersion(0, known.version);
+function sameAgain(known: StoredJob | Faulty, document: Job): StoredJob {
+  if ('issues' in known || !isDeepStrictEqual(known.document, document)) throw new StaleVersion(0, known.version);
   return known;
 }
 
