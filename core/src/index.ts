@@ -143,6 +143,7 @@ export { GRITS, gritNumber } from './catalogue/grits.ts';
 export { NOZZLES, nozzleOf } from './catalogue/nozzles.ts';
 export { ATMOSPHERE, freeAirThrough } from './blast/air-flow.ts';
 export { panelBow, plateModulus, pressureForHeldBow } from './blast/bow.ts';
+export { fillerGate } from './climate/paint-gates.ts';
 export { DEW_MARGIN } from './climate/surface.ts';
 export { WORN } from './safety/protection.ts';
 export { safetySheet } from './safety/safety-sheet.ts';

@@ -17,7 +17,7 @@ const LAYER = 3;
 const POT_LIFE = 5;
 const USUAL_HARDENER = 2;
 /** min at 20 °C until it sands without rolling up; model assumption. */
-const SANDABLE = 20;
+export const SANDABLE = 20;
 /** m² spread in a minute; model assumption. */
 const SPREAD = 0.05;
 /** Share of the pot life that is spent spreading. */

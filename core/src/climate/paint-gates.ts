@@ -27,8 +27,6 @@ export type GatedCoat = Pick<CoatPlan, 'name' | 'apply' | 'coldest' | 'dampest'>
 /** °C below which acid on rust, a converter and two-part filler do not work through; model assumption, the label decides. */
 const TREATED_ABOVE = 10;
 
-export const FILLER = 'Two-part filler';
-
 /** What is laid on bare metal and only has to be warm enough. */
 export const warmWork = (name: string): GatedCoat => ({ name, apply: 'roller', coldest: TREATED_ABOVE, dampest: 100 });
 
@@ -37,6 +35,12 @@ export function closedGates(place: Place, coats: readonly GatedCoat[], treatment
   const cold = coldGate(place, [...coats, ...treatments]);
   return coats.length === 0 ? cold : [...dewGate(place), ...cold, ...hotGate(place), ...dampGate(place, coats), ...windGate(place, coats)];
 }
+
+/** Two-part filler only has to be warm enough. */
+export const FILLER = warmWork('Two-part filler');
+
+/** Why filler does not cure here; null: it does. */
+export const fillerGate = (place: Place): ClosedGate | null => coldGate(place, [FILLER])[0] ?? null;
 
 /** The gates that bar some work here and that nobody answers for, in words; null: none. */
 export function shutText(place: Place, coats: readonly GatedCoat[], treatments: readonly GatedCoat[] = []): string | null {

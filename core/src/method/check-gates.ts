@@ -10,7 +10,7 @@ import type { Finding } from '../model/finding.ts';
 /** Acid, converter and filler. */
 const treatmentsOf = ({ zone }: ZoneFacts, { treatments }: BarePlan): GatedCoat[] => [
   ...[...usedTreatments(treatments)].flatMap((id) => (TREATMENTS[id].acid ? [warmWork(TREATMENTS[id].name)] : [])),
-  ...(zone.filling ? [warmWork(FILLER)] : []),
+  ...(zone.filling ? [FILLER] : []),
 ];
 /** Nothing is laid on a face through a shut gate, unless somebody answers for it in writing. */
 export function checkGates(zone: ZoneFacts, { build, bare }: { readonly build: BuildPlan | null; readonly bare: BarePlan }): Finding[] {

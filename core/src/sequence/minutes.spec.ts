@@ -75,7 +75,7 @@ test.each<[string, Sample, Minutes]>([
       role: 'ordinary',
       finds: [{ kind: 'hole' }, { kind: 'dent', depth: 2 }, { kind: 'old-filler' }, { kind: 'pits', depth: 0.2 }],
     },
-    { 'air-out': [3, 12 * 60], 'open-up': 20, dress: 15, 'key-for-fill': 10, fill: [3 * 15, 30], block: 3 * 20 },
+    { 'air-out': [3, 12 * 60], 'open-up': 20, dress: 15, 'key-for-fill': 10, fill: [3 * 15, 20], block: 3 * 20 },
   ],
   [
     'the same panel after another stripper',

@@ -1,4 +1,6 @@
-import { FILLER, shutText, warmWork } from '../../climate/paint-gates.ts';
+import { dryingAt } from '../../climate/cure-scale.ts';
+import { FILLER, shutText } from '../../climate/paint-gates.ts';
+import { SANDABLE } from '../../abrasive/plan-filling.ts';
 import { FILL_FINDS, repairedHere } from '../../bare/repairs.ts';
 import type { Find } from '../../model/find.ts';
 import { onGroup, onPlastic } from '../../rules/groups.ts';
@@ -27,7 +29,7 @@ export function fillTasks(input: FaceInput): Task[] {
     detail: onFilm ? 'The primed place and a hand-width round it, dull all over.' : 'The place and a hand-width round it, edges of paint feathered.',
     hand: HAND.key,
   };
-  const shut = shutText(facts.place, [], [warmWork(FILLER)]);
+  const shut = shutText(facts.place, [], [FILLER]);
   const cold = shut === null ? {} : { stop: shut };
   if (!filling)
     return [
@@ -37,7 +39,7 @@ export function fillTasks(input: FaceInput): Task[] {
         title: onPlastic(facts) ? 'Smooth with flexible filler' : 'Fill what the repairs have left low',
         detail: 'Thin layers, pressed in, no air; hardener kneaded in the tube. Filler carries nothing.',
         hand: 15 * finds.length,
-        wait: 30,
+        wait: SANDABLE * Math.max(1, dryingAt(facts.place)),
         ...cold,
       },
       blocking(['P80', 'P180'], HAND.block * finds.length),

@@ -1,19 +1,12 @@
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { JobContext } from '../../state/job-context';
+import { PLAIN_UNITS } from '../../testing/plain-units';
 import { zoneContext } from '../../testing/zone-context';
 import { Units } from '../../ui/units.service';
 import { FindsPanel } from '../../ui/finds/finds-panel';
 import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { MoisturePanel } from './moisture-panel';
-
-const units = {
-  hands: (value: number) => `${Math.round(value)} min`,
-  minutes: (value: number) => `${Math.round(value)} min`,
-  show: (value: number, dimension: string) => `${value.toFixed(1)} ${dimension}`,
-  system: () => 'metric',
-  text: (text: string) => text,
-};
 
 /** A panel on a zone of a demo job, with the plan following its edits. */
 async function panel(view: Type<unknown>, jobName: RegExp, partName: RegExp) {
@@ -24,7 +17,7 @@ async function panel(view: Type<unknown>, jobName: RegExp, partName: RegExp) {
       provideZonelessChangeDetection(),
       provideNzI18n(en_US),
       { provide: JobContext, useValue: context },
-      { provide: Units, useValue: units },
+      { provide: Units, useValue: PLAIN_UNITS },
     ],
   });
   const fixture = TestBed.createComponent(view);

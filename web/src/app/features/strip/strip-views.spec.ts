@@ -1,10 +1,17 @@
-import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, gatherFacts, zoneRhythm, type Job, type ZoneFacts } from '@lift-bare/core';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { CATALOGUE, degC, DEMO_JOBS, DEMO_SHOP, Filling, gatherFacts, zoneRhythm, type Job, type ZoneFacts } from '@lift-bare/core';
+import { JobContext } from '../../state/job-context';
+import { PLAIN_UNITS } from '../../testing/plain-units';
+import { zoneContext } from '../../testing/zone-context';
+import { Units } from '../../ui/units.service';
+import { FillerView } from './abrade/filler-view';
 import { dwellCase, type DwellCase } from './dwell-case';
 import { frontCurve } from './front-curve';
 import { liftRows } from './lift-rows';
 import { layerOptions, readDraft, type PatchDraft } from './patch-draft';
 import { drawRhythm } from './rhythm-geometry';
-import { stripperOf } from './strip-subject';
+import { stripperOf, StripSubject } from './strip-subject';
 import { adoptTrial, planned, sayCase, withLay } from './trial';
 
 const facts = gatherFacts(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE).find(({ part }) => part.name === 'Counterweight') as ZoneFacts;
@@ -91,4 +98,29 @@ test('the rhythm is drawn to scale with few round ticks', () => {
   for (const { x, width } of rows.flatMap(({ bars }) => bars)) expect(x + width).toBeLessThanOrEqual(100 + 1e-6);
   expect(ticks.length).toBeLessThanOrEqual(8);
   expect(ticks[1]?.x).toBeCloseTo((100 * (ticks[1]?.minutes ?? 0)) / rhythm.clock, 9);
+});
+
+test('filler on a cold part in a warm shop is told as too cold, in the words of the sheet', async () => {
+  const context = zoneContext(/tug/, /Counterweight/);
+  context.editZone('', (zone) => ({ ...zone, filling: Filling.parse({ area: 0.03, depth: 2, hardener: 2 }) }));
+  TestBed.configureTestingModule({
+    providers: [
+      provideZonelessChangeDetection(),
+      { provide: JobContext, useValue: context },
+      { provide: Units, useValue: PLAIN_UNITS },
+      StripSubject,
+    ],
+  });
+  const fixture = TestBed.createComponent(FillerView);
+  const told = async (metal: number | null) => {
+    context.job.update((job) => ({ ...job, place: { ...job.place, metal: metal === null ? null : degC(metal) } }));
+    await fixture.whenStable();
+    const said = fixture.nativeElement.querySelector('.note.care b')?.textContent ?? '';
+    const fill = context.plan().operations.find(({ kind }) => kind === 'fill');
+    expect(fill?.stop ?? '').toBe(said === '' ? '' : `${said}.`);
+    return said;
+  };
+  expect(await told(null)).toBe('');
+  expect(await told(8)).toBe('Too cold for two-part filler');
+  expect(await told(14)).toBe('');
 });

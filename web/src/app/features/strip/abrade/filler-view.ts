@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { Filling } from '@lift-bare/core';
+import { fillerGate, Filling } from '@lift-bare/core';
 import { QuantityField } from '../../../ui/quantity-field';
 import { gramsText } from '../../../ui/grams-text';
 import { Units } from '../../../ui/units.service';
@@ -29,7 +29,7 @@ const START = Filling.parse({ area: 0.03, depth: 2, hardener: 2 });
           <div><dt>until it sands</dt><dd>{{ units.minutes(made.sandable) }}</dd></div>
           <div><dt>hand time, blocked</dt><dd>{{ units.hands(made.hand) }}</dd></div>
         </dl>
-        @if (cold()) { <p class="note care"><b>Too cold</b>Below {{ units.show(10, 'temperature') }} polyester filler hardly cures; warm the part first.</p> }
+        @if (shut(); as gate) { <p class="note care"><b>{{ gate.title }}</b>{{ units.text(gate.reason) }} {{ units.text(gate.change) }}</p> }
         @if (filling.depth > 6) { <p class="note care"><b>Deep for filler</b>More than {{ units.show(6, 'gauge') }} shrinks and cracks: pull or weld the metal first.</p> }
         <ol>
           @for (step of made.steps; track step.title) { <li><b>{{ units.text(step.title) }}</b> {{ units.text(step.detail) }}</li> }
@@ -56,7 +56,10 @@ export class FillerView {
   protected readonly zone = this.subject.context.zone;
   protected readonly plan = computed(() => this.subject.context.zonePlan()?.filling ?? null);
   protected readonly temperature = computed(() => this.subject.context.job()?.place.temperature ?? 20);
-  protected readonly cold = computed(() => this.temperature() < 10);
+  protected readonly shut = computed(() => {
+    const facts = this.subject.facts();
+    return facts && fillerGate(facts.place);
+  });
 
   protected mass = (kilograms: number): string =>
     kilograms < 1 && this.units.system() === 'metric' ? `${Math.round(kilograms * 1000)} g` : this.units.show(kilograms, 'mass');
