@@ -1,15 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../state/job-context';
 import { Units } from './units.service';
 
 /** What a stage shows while no zone is picked: every zone with its method, to pick from. */
 @Component({
   selector: 'lb-no-zone',
-  imports: [RouterLink],
+  imports: [NzTableModule, RouterLink],
   template: `
     @if (zones().length > 0) {
-      <table class="plain">
+      <nz-table nzTemplateMode>
         <thead><tr><th>Zone</th><th>Method</th><th class="num">Hand time</th><th class="num">Waiting time</th><th class="num">Cost</th><th>State</th></tr></thead>
         <tbody>
           @for (zone of zones(); track zone.zone) {
@@ -23,7 +24,7 @@ import { Units } from './units.service';
             </tr>
           }
         </tbody>
-      </table>
+      </nz-table>
     } @else if (!planned()) {
       <p class="soft" aria-live="polite">Planning…</p>
     } @else {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { DEW_MARGIN } from '@lift-bare/core';
 import { RouterLink } from '@angular/router';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { OperationLine } from '../../ui/operation-line';
 import { operationsOf } from '../../ui/operations-of';
@@ -19,7 +20,7 @@ type View = keyof typeof VIEWS;
 /** From the last scrape to the primer. */
 @Component({
   selector: 'lb-bare-page',
-  imports: [NoZone, OperationLine, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel, SchoolLink, TermHelp],
+  imports: [NzTableModule, NoZone, OperationLine, RouterLink, ClockView, CalculatorsView, FindsPanel, MoisturePanel, SchoolLink, TermHelp],
   templateUrl: './bare-page.html',
   styleUrls: ['../../ui/page.css', './bare-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import { bareClock, HOLDING } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { sayTime } from '../../ui/local-time';
 import { MomentField } from '../../ui/moment-field';
@@ -14,7 +15,7 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
 /** The clock of each part from "bare and dry" to the primer, and ways to hold a part that must wait. */
 @Component({
   selector: 'lb-clock-view',
-  imports: [MomentField],
+  imports: [NzTableModule, MomentField],
   template: `
     @for (row of rows(); track row.part.id) {
       <section [class]="row.clock?.state ?? 'still'">
@@ -33,10 +34,10 @@ const WORD = { running: 'running', near: 'prime now', over: 'overrun', lost: 'ov
     @if (barred().length > 0) { <div class="note stop"><b>Nothing may be laid on here as it is</b>{{ barred().join('. ') }}. Hold what is bare, or open the gate first.</div> }
     @if (air(); as now) { <p class="air">{{ now.probe ? 'The probe reads' : 'As entered for the workplace:' }} {{ units.show(now.temperature, 'temperature') }}, {{ now.humidity }} %.{{ now.probe ? ' The clocks go by it; where it has not read, by the climate entered.' : '' }}</p> }
     <h2 class="gap">When it must wait</h2>
-    <table class="plain">
+    <nz-table nzTemplateMode>
       <thead><tr><th>Hold it under</th><th>Keeps</th><th>Comes off again</th><th>Never</th></tr></thead>
       <tbody>@for (way of holding; track way.name) { <tr><td><b>{{ way.name }}</b></td><td>{{ way.keeps }}</td><td>{{ way.off }}</td><td>{{ way.never }}</td></tr> }</tbody>
-    </table>
+    </nz-table>
     <p class="basis">Bands by humidity: model assumption from practice, each hour in one air taking its share of them. Holding: common practice, no source.</p>
   `,
   styles: `

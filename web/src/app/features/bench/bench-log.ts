@@ -2,6 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Units } from '../../ui/units.service';
 import type { Reading, SectionTimer, StoredEvent } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 
 const WORDS: Readonly<Record<string, string>> = {
   issued: 'put on the bench',
@@ -15,9 +16,9 @@ const WORDS: Readonly<Record<string, string>> = {
 /** Everything tapped at the bench, newest first, with who and at which temperature. */
 @Component({
   selector: 'lb-bench-log',
-  imports: [DatePipe],
+  imports: [NzTableModule, DatePipe],
   template: `
-    <table class="plain">
+    <nz-table nzTemplateMode>
       <caption class="sr">Log of the bench, newest first</caption>
       <thead><tr><th>Time</th><th>Section</th><th>What</th><th>Who</th><th class="num">Metal</th></tr></thead>
       <tbody>
@@ -31,7 +32,7 @@ const WORDS: Readonly<Record<string, string>> = {
           </tr>
         }
       </tbody>
-    </table>
+    </nz-table>
   `,
   styles: 'em { font-style: normal; color: var(--bench-soft); } td { font-size: 14px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -23,8 +23,6 @@ import { Units } from '../../ui/units.service';
   styles: `
     :host { display: block; margin-top: 20px; }
     h2 { margin-bottom: 6px; }
-    th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
-    th { font-size: 12px; color: var(--soft); font-weight: 560; }
     td:last-child { white-space: nowrap; }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

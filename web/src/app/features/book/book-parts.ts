@@ -38,8 +38,6 @@ type PartState = Extract<RunEntry, { what: 'part' }>['state'];
   styles: `
     :host { display: block; margin-top: 20px; }
     h2 { margin-bottom: 6px; }
-    th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); }
-    th { font-size: 12px; color: var(--soft); font-weight: 560; }
     .states { white-space: nowrap; }
     .states .btn { padding: 2px 9px; margin-right: 4px; }
     input { font: inherit; width: 100%; min-width: 160px; color: var(--ink); background: var(--sheet); border: 1px solid var(--line-strong); border-radius: 4px; padding: 3px 7px; }

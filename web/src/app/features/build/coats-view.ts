@@ -10,6 +10,7 @@ import {
   type LaidWith,
   type ProductId,
 } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
@@ -30,7 +31,7 @@ const TOOLS: readonly { value: LaidWith; label: string }[] = [
 /** The films of a zone growing to scale on what they fill, each with its coats, and every primer with its reasons. */
 @Component({
   selector: 'lb-coats-view',
-  imports: [SectionPicture, QuantityField, ChoiceField, WhyButton, TermHelp],
+  imports: [NzTableModule, SectionPicture, QuantityField, ChoiceField, WhyButton, TermHelp],
   templateUrl: './coats-view.html',
   styleUrl: './coats-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

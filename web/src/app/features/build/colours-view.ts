@@ -14,6 +14,7 @@ import {
   type DesignStep,
 } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { FigureField } from '../../ui/figure-field';
@@ -35,7 +36,7 @@ const NAMES: Readonly<Record<Design['kind'], readonly [string, string]>> = {
 /** Two colours on one zone: which goes first so that it can be masked, and what is done at the line; lettering by a film that is peeled. */
 @Component({
   selector: 'lb-colours-view',
-  imports: [ChoiceField, TextField, QuantityField, FigureField, NzSwitchModule, FormsModule],
+  imports: [NzTableModule, ChoiceField, TextField, QuantityField, FigureField, NzSwitchModule, FormsModule],
   templateUrl: './colours-view.html',
   styles: `
     .colour { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; padding: 10px; background: var(--sheet); border-left: 4px solid var(--line-strong); margin-bottom: 6px; }

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { coatByRef, packsToBuy, planMix, SPRAY_CAN, type CoatPlan } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { gramsText } from '../../ui/grams-text';
 import { Units } from '../../ui/units.service';
@@ -9,6 +10,7 @@ const GUNS = { hvlp: 'a low-pressure gun', conventional: 'a conventional gun', a
 /** What is mixed for one coat of each product: batch within the pot life, parts by volume and step by step on the scale. */
 @Component({
   selector: 'lb-mix-view',
+  imports: [NzTableModule],
   template: `
     @for (mix of mixes(); track mix.coat.name) {
       <section>
@@ -22,10 +24,10 @@ const GUNS = { hvlp: 'a low-pressure gun', conventional: 'a conventional gun', a
             @if (mix.plan.most; as most) { Mix no more than <b>{{ units.show(most, 'volume') }}</b> at {{ units.show(celsius(), 'temperature') }}: pot life {{ units.minutes(mix.coat.potLife ?? 0) }}. }</p>
           @if (mix.small) { <p class="note care"><b>Too little for the scale</b>A step of {{ grams(scale()) }} is more than a twentieth of the hardener; mix {{ units.show(mix.plan.least ?? 0, 'volume') }} or more, measure by syringe, or use a finer scale.</p> }
           @if (mix.coat.potLife === null && mix.plan.parts.length === 1) { <p class="soft">One-pack: stir, strain, lay on.</p> } @else {
-            <table class="plain">
+            <nz-table nzTemplateMode>
               <thead><tr><th>Pour in, in this order</th><th class="num">Volume</th><th class="num">Mass</th><th class="num">Scale shows</th></tr></thead>
               <tbody>@for (part of mix.plan.parts; track part.name) { <tr><td>{{ part.name }}</td><td class="num">{{ ml(part.litres) }}</td><td class="num">{{ grams(part.grams) }}</td><td class="num"><b>{{ grams(part.shows) }}</b></td></tr> }</tbody>
-            </table>
+            </nz-table>
           }
         }
       </section>

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { lowestOf, systemsFor } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { ChoiceField } from '../../ui/choice-field';
 import { TextField } from '../../ui/text-field';
@@ -9,19 +10,19 @@ import { Units } from '../../ui/units.service';
 /** Every system that goes on this surface for its topcoat, cheapest first, and every other with what refuses it. */
 @Component({
   selector: 'lb-systems-view',
-  imports: [ChoiceField, TextField, TermHelp],
+  imports: [NzTableModule, ChoiceField, TextField, TermHelp],
   template: `
     @if (systems(); as all) {
       @if (all.open.length > 0) {
         <p>{{ all.open.length === 1 ? 'One system goes' : all.open.length + ' systems go' }} on {{ units.inline(lowest()) }}; {{ all.refused.length }} other ways of priming are refused. All were tried.</p>
-        <table class="plain">
+        <nz-table nzTemplateMode>
           <thead><tr><th>From the surface up</th><th class="num"><lb-term name="dry film" /></th><th class="num">Hand time</th><th class="num">Product and hands</th><th></th></tr></thead>
           <tbody>
             @for (system of all.open; track system.names.join()) {
               <tr [class.pick]="system.primers.join() === planned()"><td>{{ system.names.join(', ') }}@if (system.primers.join() === planned()) { <span class="flag ok">planned</span> }</td><td class="num">{{ units.show(system.dryFilm, 'film') }}</td><td class="num">{{ units.hands(system.hand) }}</td><td class="num"><b>{{ units.money(system.cost) }}</b></td><td class="num">@if (system.primers.join() !== planned()) { <button type="button" class="btn quiet" (click)="pick(system.primers)" [attr.aria-label]="'Plan with ' + system.names.join(', ')">Plan this</button> }</td></tr>
             }
           </tbody>
-        </table>
+        </nz-table>
         @if (context.zone()?.system; as picked) { <p>This zone is planned with the system picked by hand. <button type="button" class="link" (click)="pick(null)">Let the plan choose</button></p> }
         <p class="basis">The plan takes the one that the shop's schools prefer, not always the cheapest; each line obeys every rule of the plan.</p>
       } @else { <p class="note stop"><b>No system exists</b>Every way of priming in catalogue and shop was tried for this topcoat on {{ units.inline(lowest()) }}; these refuse it.</p> }
@@ -30,9 +31,9 @@ import { Units } from '../../ui/units.service';
         <lb-choice class="wide" label="Take a refused one all the same" [value]="against()" [options]="overrides()" placeholder="none" (changed)="pick($event.split('+'))" />
         @if (against() !== null) { <lb-text class="wide" label="Why, in writing" [value]="context.zone()?.systemReason ?? ''" [most]="2000" placeholder="needed before it is planned; stays on the run sheet" (changed)="reason($event)" /> }
       </div>
-      <table class="plain"><tbody>
+      <nz-table nzTemplateMode><tbody>
         @for (no of reasons(); track no.reason) { <tr class="out"><td class="why">{{ no.reason }}</td><td>{{ no.names }}</td></tr> }
-      </tbody></table>
+      </tbody></nz-table>
     }
   `,
   styles:

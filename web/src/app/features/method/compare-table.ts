@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { MethodOption, ScoreParts } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { Units } from '../../ui/units.service';
 import { GRADES } from '../../ui/words';
 import { VERDICTS, WEIGHED } from './method-words';
@@ -14,16 +15,17 @@ interface Row {
 /** Up to three methods side by side. */
 @Component({
   selector: 'lb-compare-table',
+  imports: [NzTableModule],
   template: `
     <div class="head"><h2>Side by side</h2><button type="button" class="btn plain small" (click)="closed.emit()">Close</button></div>
-    <table class="plain">
+    <nz-table nzTemplateMode>
       <thead><tr><th></th>@for (option of options(); track option.key) { <th>{{ option.name }}</th> }</tr></thead>
       <tbody>
         @for (row of rows(); track row.label) {
           <tr><th scope="row">{{ row.label }}</th>@for (cell of row.cells; track $index) { <td [class.best]="row.best === $index">{{ cell }}@if (row.best === $index) { <span class="sr">, best</span> }</td> }</tr>
         }
       </tbody>
-    </table>
+    </nz-table>
   `,
   styles: `
     .head { display: flex; justify-content: space-between; align-items: baseline; }

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { countsMoney, ruleFactor, scoreParts, type MethodOption, type MethodPiece, type ScoreParts } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { FindingNote } from '../../ui/finding-note';
 import { TermHelp } from '../../ui/term';
@@ -25,7 +26,20 @@ const FULL = 2;
 /** All methods for a zone, ranked, composed and comparable; refused ones with the reason; without a zone, the choice for the whole job. */
 @Component({
   selector: 'lb-method-page',
-  imports: [WhyButton, FindingNote, OverrideForm, ZoneMapPicture, CompareTable, Openings, BreakEvenNotes, WholeJob, WeighedBar, TermHelp, RouterLink],
+  imports: [
+    NzTableModule,
+    WhyButton,
+    FindingNote,
+    OverrideForm,
+    ZoneMapPicture,
+    CompareTable,
+    Openings,
+    BreakEvenNotes,
+    WholeJob,
+    WeighedBar,
+    TermHelp,
+    RouterLink,
+  ],
   templateUrl: './method-page.html',
   styleUrls: ['../../ui/page.css', './method-page.css', './weighed-parts.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } 
 import { RouterLink } from '@angular/router';
 import { applyMethods, releaseMethods, type JobChoice, type KitSaving, type PortfolioProgress, type MethodSet } from '@lift-bare/core';
 import { Subject } from 'rxjs';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
@@ -9,7 +10,7 @@ import { PlannerClient } from '../../workers/planner-client';
 /** The best set of methods for the whole job, where deliveries, tub and tools are shared; other sets and what they cost more. */
 @Component({
   selector: 'lb-whole-job',
-  imports: [RouterLink],
+  imports: [NzTableModule, RouterLink],
   templateUrl: './whole-job.html',
   styleUrl: './whole-job.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -5,6 +5,7 @@ import { CATALOGUE, Celsius, finishesFor, Percent, SquareMetres, startsOf, type 
 import { newJob } from '@lift-bare/core/before-planning';
 import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
 import { FormsModule } from '@angular/forms';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
 import { shopFeature } from '../../state/shop.reducer';
@@ -25,7 +26,19 @@ const NOT_CHOSEN = 'not-chosen';
 /** From what comes in by the door to a job with parts, zones and stacks; what is left open is asked afterwards. */
 @Component({
   selector: 'lb-new-job-page',
-  imports: [ChoiceField, FinishFinder, FormsModule, ItemPicture, MiniSection, NzInputNumberModule, QuantityField, RouterLink, TextField, YearField],
+  imports: [
+    NzTableModule,
+    ChoiceField,
+    FinishFinder,
+    FormsModule,
+    ItemPicture,
+    MiniSection,
+    NzInputNumberModule,
+    QuantityField,
+    RouterLink,
+    TextField,
+    YearField,
+  ],
   templateUrl: './new-job-page.html',
   styleUrl: './new-job-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -19,8 +19,6 @@ import { PaperDownload } from './paper-download';
   styles: `
     .bar { display: flex; justify-content: space-between; gap: 12px; align-items: start; margin-top: 16px; }
     h2 { margin: 18px 0 6px; } .bar h2 { margin: 0; }
-    th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
-    th { font-size: 12px; color: var(--soft); font-weight: 560; }
     .open { padding-left: 18px; list-style: disc; }
     .photos { display: flex; flex-wrap: wrap; gap: 10px; } figure { margin: 0; } img { max-width: 180px; max-height: 130px; display: block; }
     p { margin: 4px 0; }

@@ -35,8 +35,6 @@ import { PriceTable } from './price-table';
     h2 { margin: 18px 0 6px; } .bar h2 { margin: 0; }
     .papers { margin: 8px 0; list-style: none; }
     nz-table + p { margin-top: 12px; }
-    th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); } .num { text-align: right; }
-    th { font-size: 12px; color: var(--soft); font-weight: 560; }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -4,6 +4,7 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { dayText, moneyText, type Quote, type Variant } from '@lift-bare/core';
 import { catchError, debounceTime, firstValueFrom, map, of, startWith, switchMap } from 'rxjs';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { OfferApi } from '../../api/offer-api';
 import { failureOf } from '../../api/problem';
 import { JobContext } from '../../state/job-context';
@@ -29,7 +30,7 @@ const SETTLE = 150;
 /** What the job is offered at: terms and options at the left, the quote as it would go out at the right. */
 @Component({
   selector: 'lb-quote-view',
-  imports: [DatePipe, CustomerForm, OptionList, PriceTable, PaperDownload, TextField, FigureField],
+  imports: [NzTableModule, DatePipe, CustomerForm, OptionList, PriceTable, PaperDownload, TextField, FigureField],
   templateUrl: './quote-view.html',
   styleUrl: './quote-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

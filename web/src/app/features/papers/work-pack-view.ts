@@ -19,9 +19,6 @@ import { PaperDownload } from './paper-download';
   templateUrl: './work-pack-view.html',
   styles: `
     h2 { margin: 22px 0 6px; } h2:first-child { margin-top: 0; } lb-paper-download { display: block; margin-top: 8px; }
-    th, td { text-align: left; padding: 5px 14px 5px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
-    th { font-size: 12px; color: var(--soft); font-weight: 560; }
-    .num { text-align: right; }
     @media (max-width: 640px) { thead { display: none; } tr, td { display: block; } td { border: 0; padding: 1px 0; } tr { border-bottom: 1px solid var(--line); padding: 6px 0; } .num { text-align: left; } }
     .cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(290px, 1fr)); gap: 12px; }
     .card { padding: 10px 13px; background: var(--sheet); border-top: 3px solid var(--act); }

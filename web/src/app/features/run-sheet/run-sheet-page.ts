@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { needText, STAGE_NAMES, unsettledOf } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
 import { OperationLine } from '../../ui/operation-line';
@@ -14,7 +15,7 @@ import { groupSteps } from './group-steps';
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
   selector: 'lb-run-sheet-page',
-  imports: [RouterLink, OperationLine, WaysOut, RunStart, TermHelp],
+  imports: [NzTableModule, RouterLink, OperationLine, WaysOut, RunStart, TermHelp],
   templateUrl: './run-sheet-page.html',
   styleUrls: ['../../ui/sheet.css', './run-sheet-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

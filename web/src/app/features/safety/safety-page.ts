@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { AIR_VERDICTS, GUARD_NAMES, safetySheet, WASTE_HAZARDS, withWorn, type AirLine } from '@lift-bare/core';
 import { format } from 'date-fns';
 import { debounceTime, EMPTY, switchMap } from 'rxjs';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { SafetyApi } from '../../api/safety-api';
 import { failureOf } from '../../api/problem';
 import { JobContext } from '../../state/job-context';
@@ -20,7 +21,7 @@ const TOLD = ['air-unknown', 'air-mask', 'place-public'];
 /** The safety sheet of the job: what comes up, what to wear and have, air, people, first aid and waste; made to be printed and signed. */
 @Component({
   selector: 'lb-safety-page',
-  imports: [RouterLink, WaysOut],
+  imports: [NzTableModule, RouterLink, WaysOut],
   templateUrl: './safety-page.html',
   styleUrls: ['../../ui/sheet.css', './safety-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -23,8 +23,6 @@ const HEIGHT = 200;
   `,
   styles: `
     :host { display: block; max-width: 640px; }
-    th, td { text-align: left; padding: 5px 16px 5px 0; border-bottom: 1px solid var(--line); }
-    .num { text-align: right; }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -14,6 +14,7 @@ import {
   type NozzleId,
 } from '@lift-bare/core';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { ChoiceField } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { MoneyField } from '../../ui/money-field';
@@ -26,7 +27,7 @@ const SHOWN_AT = [2, 4, 6] as const;
 /** Compressor, hose and nozzles; papers and cleaners in stock; the grinder. */
 @Component({
   selector: 'lb-shop-air',
-  imports: [ChoiceField, QuantityField, MoneyField, NzSwitchModule, FormsModule],
+  imports: [NzTableModule, ChoiceField, QuantityField, MoneyField, NzSwitchModule, FormsModule],
   templateUrl: './shop-air.html',
   styleUrl: './shop-part.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

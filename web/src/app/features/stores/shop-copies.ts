@@ -59,7 +59,6 @@ const NAMED = 12;
     <p class="basis">Without the server: npm run backup, and npm run restore with the name of a copy while the server is stopped.</p>
   `,
   styleUrl: './shop-part.css',
-  styles: 'th, td { text-align: left; padding: 8px 18px 8px 0; border-bottom: 1px solid var(--line); } .num { text-align: right; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ShopCopies {

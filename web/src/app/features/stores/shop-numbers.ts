@@ -25,7 +25,6 @@ const VIEWS = [
   templateUrl: './shop-numbers.html',
   styleUrl: './shop-part.css',
   styles: `
-    th, td { text-align: left; padding: 5px 16px 5px 0; border-bottom: 1px solid var(--line); } .num { text-align: right; }
     nz-range-picker { width: 270px; }
     .side-by-side { margin-top: 20px; }
     .less { color: var(--stop); }

@@ -16,6 +16,7 @@ import {
 import { format } from 'date-fns';
 import { NzDatePickerModule } from 'ng-zorro-antd/date-picker';
 import { NzSwitchModule } from 'ng-zorro-antd/switch';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { SafetyApi } from '../../api/safety-api';
 import { newId } from '../../state/new-id';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
@@ -45,7 +46,18 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
 /** Who works here, in which mask, tested when and trained for what; and the cartridges in use. */
 @Component({
   selector: 'lb-shop-people',
-  imports: [TextField, WeekHoursField, DaysOffField, ChoiceField, CountField, FigureField, NzSwitchModule, NzDatePickerModule, FormsModule],
+  imports: [
+    NzTableModule,
+    TextField,
+    WeekHoursField,
+    DaysOffField,
+    ChoiceField,
+    CountField,
+    FigureField,
+    NzSwitchModule,
+    NzDatePickerModule,
+    FormsModule,
+  ],
   template: `
     <p class="soft">Plans hold each step against these people: who may do it, in which mask, and why others may not. Initials will do.</p>
     @for (person of editor.shop().people; track person.id) {
@@ -69,7 +81,7 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
     <h2>Cartridges in use</h2>
     <p class="soft">Dated when the bag is opened, kept sealed, changed by hours and days; sooner when breathing gets hard, by smell at once.</p>
     @if (editor.shop().cartridges.length > 0) {
-      <table class="plain">
+      <nz-table nzTemplateMode>
         <thead><tr><th>Whose</th><th>What</th><th>Opened</th><th>Worn, entered</th><th>At the bench</th><th>Left</th><th></th></tr></thead>
         <tbody>
           @for (cartridge of editor.shop().cartridges; track cartridge.id; let i = $index) {
@@ -84,7 +96,7 @@ const SHELF: readonly { readonly id: keyof WornStock; readonly label: string }[]
             </tr>
           }
         </tbody>
-      </table>
+      </nz-table>
     } @else { <p>None entered: the safety sheet counts new ones for every job.</p> }
     <p class="acts"><button type="button" class="btn" (click)="open()">Open a pair</button></p>
     <h2>On the shelf, unopened</h2>

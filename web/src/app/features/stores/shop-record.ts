@@ -38,8 +38,6 @@ const OF = { paint: 'paint', kit: 'used up', waste: 'waste', drying: 'drying' } 
   templateUrl: './shop-record.html',
   styleUrl: './shop-part.css',
   styles: `
-    th, td { text-align: left; padding: 6px 16px 6px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
-    nz-table { display: block; overflow-x: auto; }
     .num { text-align: right; white-space: nowrap; }
     .small { white-space: nowrap; }
     .aside { color: var(--soft); text-decoration: line-through; }

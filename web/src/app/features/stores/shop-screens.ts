@@ -47,7 +47,6 @@ const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
   `,
   styleUrl: './shop-part.css',
   styles: `
-    th, td { text-align: left; padding: 8px 18px 8px 0; border-bottom: 1px solid var(--line); }
     .join { display: flex; flex-wrap: wrap; gap: 18px; align-items: center; margin: 8px 0; }
     .join p { max-width: 42ch; }
     nz-qrcode { padding: 8px; background: #fff; border-radius: 4px; }

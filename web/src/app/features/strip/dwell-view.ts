@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, untracked } from '@angular/core';
 import { momentAt, type Forecast } from '@lift-bare/core';
 import { forkJoin, last, map, of, type Observable } from 'rxjs';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { SectionPicture } from '../../ui/section/section-picture';
 import { stackFilms } from '../../ui/section/stack-films';
 import { Units } from '../../ui/units.service';
@@ -19,7 +20,7 @@ const QUIET = 120;
 /** The front going down through the stack, for the plan and for one other setting beside it. */
 @Component({
   selector: 'lb-dwell-view',
-  imports: [SectionPicture, FrontChart, TrialFields],
+  imports: [NzTableModule, SectionPicture, FrontChart, TrialFields],
   templateUrl: './dwell-view.html',
   styleUrl: './dwell-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,16 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { compareStrippers, CATALOGUE, planStrip, restHelp, type StripperCost } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { Units } from '../../ui/units.service';
 import { StripSubject, stripperOf } from './strip-subject';
 
 /** What each stripper costs on the whole job: price × rounds × hours, packs bought whole. */
 @Component({
   selector: 'lb-products-view',
+  imports: [NzTableModule],
   template: `
     <div class="block"><h2>{{ whole() ? 'On all ' + zones() + ' zones that are stripped chemically' : 'On this zone' }}</h2>
       <button type="button" class="btn quiet" (click)="whole.set(!whole())">{{ whole() ? 'This zone only' : 'Whole job' }}</button>
     </div>
-    <table class="plain">
+    <nz-table nzTemplateMode>
       <thead><tr><th>Stripper</th><th class="num">Zones</th><th class="num">Rounds</th><th class="num">Buy</th><th class="num">Hand time, dwell</th><th class="num">All in all</th></tr></thead>
       <tbody>
         @for (row of rows(); track row.method) {
@@ -26,7 +28,7 @@ import { StripSubject, stripperOf } from './strip-subject';
           </tr>
         }
       </tbody>
-    </table>
+    </nz-table>
     <p class="basis">Material bought in whole packs + hands at the shop's rate + waiting at the worth of a day. Setting up is the same for all and left out. Those that do the most zones come first, then the cheapest by area.</p>
   `,
   styles:

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { StripPlan } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { timeBars } from './time-bars';
@@ -7,9 +8,9 @@ import { timeBars } from './time-bars';
 /** One line a round: the span in which it lifts, when to scrape, when it is dry. With the figures beside it as a table. */
 @Component({
   selector: 'lb-round-bars',
-  imports: [TermHelp],
+  imports: [NzTableModule, TermHelp],
   template: `
-    <table class="plain">
+    <nz-table nzTemplateMode>
       <thead><tr><th><lb-term name="round" as="Round, and what it lifts" /></th><th class="num"><lb-term name="first check" /></th><th class="num"><lb-term name="likely" /></th><th class="num"><lb-term name="late" /></th></tr></thead>
       <tbody>
         @for (bar of bars(); track $index) {
@@ -31,7 +32,7 @@ import { timeBars } from './time-bars';
           </tr>
         }
       </tbody>
-    </table>
+    </nz-table>
     <p class="small soft">Band: 10 % to 90 % of cases. Dark line: likely, scrape then. Red line: dries out at {{ units.minutes(plan().workingLife) }}.</p>
   `,
   styles: `

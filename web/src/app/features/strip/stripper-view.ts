@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { choosePacks, zoneRhythm } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { SectionPicture } from '../../ui/section/section-picture';
 import { stackFilms } from '../../ui/section/stack-films';
@@ -27,7 +28,7 @@ type View = keyof typeof VIEWS;
 /** The chosen stripper on this stack: rounds, the front going down, patches, sections, products, and what went wrong. */
 @Component({
   selector: 'lb-stripper-view',
-  imports: [SectionPicture, RoundBars, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView, TermHelp],
+  imports: [NzTableModule, SectionPicture, RoundBars, RouterLink, DwellView, PatchesView, SectionsView, ProductsView, TroubleView, TermHelp],
   templateUrl: './stripper-view.html',
   styleUrl: './stripper-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -2,12 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { RouterLink } from '@angular/router';
 import { daySheets, fromTo, spanText, type Schedule, type ScheduledWork, type SheetBy } from '@lift-bare/core';
 import { startOfDay } from 'date-fns';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { Units } from '../../ui/units.service';
 
 /** What is on for each person, part or plant on one day or on all of them: to work from, and to print. */
 @Component({
   selector: 'lb-day-sheet',
-  imports: [RouterLink],
+  imports: [NzTableModule, RouterLink],
   template: `
     @for (sheet of sheets(); track sheet.day) {
       <section class="sheet">
@@ -15,7 +16,7 @@ import { Units } from '../../ui/units.service';
         @for (one of sheet.groups; track one.name) {
           <h3>{{ one.name }} <span class="soft small">{{ hours(one.minutes) }} of hands</span></h3>
           @if (one.wear.length > 0 && by() === 'person') { <p class="wear small">To wear: {{ one.wear.join('; ') }}.</p> }
-          <table class="plain">
+          <nz-table nzTemplateMode>
             <thead class="sr"><tr><th>Time</th><th>Step</th><th>Afterwards</th></tr></thead>
             <tbody>
               @for (line of one.lines; track line.work.id + line.from + line.person) {
@@ -30,7 +31,7 @@ import { Units } from '../../ui/units.service';
                 </tr>
               }
             </tbody>
-          </table>
+          </nz-table>
         }
       </section>
     } @empty { <p class="soft">{{ by() === 'plant' ? 'Nothing takes booth, blasting place or tub.' : 'Nothing is on.' }}</p> }

@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { startOfDay } from 'date-fns';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { SHOP_NOT_YET, ShopSchedule } from '../../state/shop-schedule';
 import { byJob, byPerson } from './chart-rows';
 import { DaySheet } from './day-sheet';
@@ -16,7 +17,7 @@ const WIDTH = 960;
 /** All open jobs on one calendar: who does what on which day, and when each is handed over. */
 @Component({
   selector: 'lb-week-page',
-  imports: [TimeChart, DaySheet, WeekBudget, RouterLink],
+  imports: [NzTableModule, TimeChart, DaySheet, WeekBudget, RouterLink],
   templateUrl: './week-page.html',
   styleUrls: ['./time-page.css', './week-page.css'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
 import { CATALOGUE, findFinish, wishesFor, type FinishId, type FoundSystem, type Job, type Wishes } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 
 /** A finish of the catalogue, and what it does not tell apart, in words for the sheet. */
 export interface WantedFinish {
@@ -14,6 +15,7 @@ export const noted = (job: Job, note: string): Job =>
 /** What should be on it at the end, asked by use: each answer says what it drops and why. */
 @Component({
   selector: 'lb-finish-finder',
+  imports: [NzTableModule],
   template: `
     <div class="asks">
       @for (wish of asked(); track wish.id) {
@@ -23,10 +25,10 @@ export const noted = (job: Job, note: string): Job =>
       }
     </div>
     <div aria-live="polite">
-      <table class="plain">
+      <nz-table nzTemplateMode>
         <thead><tr><th>Stays</th><th>Why</th><th><span class="sr">Use</span></th></tr></thead>
         <tbody>@for (system of kept(); track system.id) { <tr><td><b>{{ system.name }}</b></td><td class="soft small">{{ system.speaksFor.join(' ') || 'Nothing speaks against it.' }}</td><td class="num"><button type="button" class="btn quiet small" (click)="use(system)" [attr.aria-label]="'use ' + system.name">Use</button></td></tr> } @empty { <tr><td colspan="3">Nothing is left. Take one answer back.</td></tr> }</tbody>
-      </table>
+      </nz-table>
       @if (dropped().length > 0) { <details><summary class="small">{{ dropped().length }} dropped, and why</summary><ul class="small soft">@for (system of dropped(); track system.id) { <li><s>{{ system.name }}</s> {{ system.against.join(' ') }}</li> }</ul></details> }
       <p class="basis">Common practice, no source; the data sheet decides, and local law where biocides are concerned.</p>
     </div>

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { fitsIn, m2, MESH_UNITS, newZone, type MeshRecord, type MeshUnit, type UpAxis, type Zone } from '@lift-bare/core';
 import type { Subscription } from 'rxjs';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { FilesApi } from '../../../api/files-api';
 import { failureOf } from '../../../api/problem';
 import { JobContext } from '../../../state/job-context';
@@ -21,7 +22,7 @@ const FACINGS = ['up', 'vertical', 'down'] as const;
 /** A mesh file of the part: dropped, read in the worker, measured, looked at, and turned into zones. */
 @Component({
   selector: 'lb-mesh-panel',
-  imports: [ChoiceField, MeshView],
+  imports: [NzTableModule, ChoiceField, MeshView],
   templateUrl: './mesh-panel.html',
   styleUrl: './mesh-panel.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

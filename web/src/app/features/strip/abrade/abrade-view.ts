@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { checkAbrade, GRITS, planAbrade, type GritTrial } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { ChoiceField, type ChoiceOption } from '../../../ui/choice-field';
 import { FindingNote } from '../../../ui/finding-note';
 import { Units } from '../../../ui/units.service';
@@ -13,7 +14,7 @@ type GritChoice = NonNullable<GritTrial['from']> | typeof PLANNED;
 /** The sanding of this zone: papers from removal to key, with crossings, time and discs, and what limits it. */
 @Component({
   selector: 'lb-abrade-view',
-  imports: [ChoiceField, FindingNote, LadderPicture, RouterLink],
+  imports: [NzTableModule, ChoiceField, FindingNote, LadderPicture, RouterLink],
   templateUrl: './abrade-view.html',
   styleUrl: './abrade-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { fillerGate, Filling } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { QuantityField } from '../../../ui/quantity-field';
 import { gramsText } from '../../../ui/grams-text';
 import { Units } from '../../../ui/units.service';
@@ -11,7 +12,7 @@ const START = Filling.parse({ area: 0.03, depth: 2, hardener: 2 });
 /** Dents to be filled: how much, in what batches, with what hardener, and how it is blocked. */
 @Component({
   selector: 'lb-filler-view',
-  imports: [QuantityField],
+  imports: [NzTableModule, QuantityField],
   template: `
     @if (zone()?.filling; as filling) {
       <div class="form">
@@ -34,10 +35,10 @@ const START = Filling.parse({ area: 0.03, depth: 2, hardener: 2 });
         <ol>
           @for (step of made.steps; track step.title) { <li><b>{{ units.text(step.title) }}</b> {{ units.text(step.detail) }}</li> }
         </ol>
-        <table class="plain">
+        <nz-table nzTemplateMode>
           <thead><tr><th>Paper</th><th>With</th><th class="num">Hand time</th><th class="num">Sheets</th><th>Why</th></tr></thead>
           <tbody>@for (step of made.ladder; track $index) { <tr><td><b>{{ step.grit }}</b></td><td>{{ step.tool }}</td><td class="num">{{ units.hands(step.hand) }}</td><td class="num">{{ step.sheets }}</td><td>{{ step.why }}</td></tr> }</tbody>
-        </table>
+        </nz-table>
         <p class="basis">Ratio 1 to 3 % and the order of work: common practice, no source. Density, pot life at {{ units.show(20, 'temperature') }} (halved for every {{ units.text('10 K') }} more, and the more hardener the shorter) and times: model assumptions; the tin decides.</p>
       }
     } @else {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { AS_WORKED_OUT, gradeText, nozzleOf, NOZZLES, RESERVE, BlastSetting, Millimetres, type BlastMethod } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import type { ChoiceOption } from '../../../ui/choice-field';
 import { ChoiceField } from '../../../ui/choice-field';
 import { FigureField } from '../../../ui/figure-field';
@@ -20,7 +21,7 @@ const CHART_MOST = 8;
 /** One medium on this zone: air, pressure, rhythm, profile and bow, what limits it, and what the shop's compressor can do. */
 @Component({
   selector: 'lb-blast-view',
-  imports: [ChoiceField, QuantityField, FigureField, FindingNote, BlastChart, RouterLink],
+  imports: [NzTableModule, ChoiceField, QuantityField, FigureField, FindingNote, BlastChart, RouterLink],
   templateUrl: './blast-view.html',
   styleUrl: './blast-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

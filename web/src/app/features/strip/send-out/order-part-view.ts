@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import type { OrderPart } from '@lift-bare/core';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { fileAddress } from '../../../api/files-api';
 import { sayTime } from '../../../ui/local-time';
 import { Units } from '../../../ui/units.service';
@@ -7,18 +8,19 @@ import { Units } from '../../../ui/units.service';
 /** One part of an order: what it is, how each zone is blasted, what is kept off. */
 @Component({
   selector: 'lb-order-part',
+  imports: [NzTableModule],
   template: `
     <section>
       <h3><span class="ticket">{{ part().ticket }}</span> {{ part().name }}</h3>
       <p>{{ part().pieces }} × {{ units.inline(part().material) }}{{ part().alloy === '' ? '' : ', ' + part().alloy }}, {{ units.show(part().thickness, 'gauge') }}; {{ units.show(part().mass, 'mass') }} {{ part().massFrom === 'scale' ? 'weighed' : 'worked out' }}{{ size() }}.@if (part().onIt !== '') { On it: {{ part().onIt }}. }</p>
-      <table class="plain">
+      <nz-table nzTemplateMode>
         <thead><tr><th>Zone</th><th class="num">Area</th><th>Medium</th><th class="num">At the nozzle, at most</th><th>Held</th><th>Wanted</th></tr></thead>
         <tbody>
           @for (line of part().lines; track line.zone) {
             <tr><td>{{ line.zone }}</td><td class="num">{{ units.show(line.area, 'area') }}</td><td><b>{{ line.medium }}{{ line.wet ? ', wet' : '' }}</b></td><td class="num"><b>{{ units.show(line.pressure, 'pressure') }}</b></td><td>{{ units.text(held(line)) }}</td><td>{{ units.text(line.result) }}<span class="small soft">{{ units.text(line.why) }}</span></td></tr>
           }
         </tbody>
-      </table>
+      </nz-table>
       @if (part().keepOff.length > 0) { <p class="off"><span aria-hidden="true">▲</span> <b>Do not blast:</b> {{ units.text(part().keepOff.join('; ')) }}</p> }
       @if (part().plug.length > 0) { <p class="off"><span aria-hidden="true">▲</span> <b>Plug or mask before:</b> {{ units.text(part().plug.join('; ')) }}</p> }
       @if (part().primeWithin; as within) { <p><b>Primer within {{ units.minutes(within) }}{{ part().primeBy ? ', by ' + time(part().primeBy!) : '' }}.</b> {{ units.text(part().primeReason) }}</p> }
