@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
 import { BoxSize, formatNumber, parseQuantity, readWith, unitSign } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { Units } from './units.service';
 
 const SIDES = ['length', 'width', 'height'] as const;
@@ -9,12 +10,13 @@ let nextId = 0;
 /** Length, width and height in the words people type; three fields or none. */
 @Component({
   selector: 'lb-box',
+  imports: [NzInputModule],
   template: `
     <fieldset class="field" [class.bad]="error()">
       <legend>{{ label() }}</legend>
       <div class="sides">
         @for (side of sides; track side; let i = $index) {
-          <div class="with-unit"><input [id]="id + i" type="text" autocomplete="off" [attr.aria-label]="side" [placeholder]="side" [value]="texts()[i]" (input)="typed(i, $any($event.target).value)" /><span aria-hidden="true">{{ sign() }}</span></div>
+          <div class="with-unit"><input nz-input [id]="id + i" type="text" autocomplete="off" [attr.aria-label]="side" [placeholder]="side" [value]="texts()[i]" (input)="typed(i, $any($event.target).value)" /><span aria-hidden="true">{{ sign() }}</span></div>
         }
       </div>
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }

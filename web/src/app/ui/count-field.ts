@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 const MOST = 500;
 let nextId = 0;
@@ -6,10 +7,11 @@ let nextId = 0;
 /** A whole number of like pieces. */
 @Component({
   selector: 'lb-count',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label [for]="id">{{ label() }}</label>
-      <input [id]="id" type="text" inputmode="numeric" [value]="text()" (input)="typed($any($event.target).value)" />
+      <input nz-input [id]="id" type="text" inputmode="numeric" [value]="text()" (input)="typed($any($event.target).value)" />
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
 import { formatNumber, parseQuantity, plainNumber, unitSign, type DimensionName, type UnitSystem } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 let nextId = 0;
 
@@ -15,10 +16,11 @@ export interface Measured {
  */
 @Component({
   selector: 'lb-figure',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error() !== null" [class.own]="marks() && value() !== undefined">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
-      <div class="with-unit"><input [id]="id" type="text" inputmode="decimal" autocomplete="off" [value]="text()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ sign() }}</span></div>
+      <div class="with-unit"><input nz-input [id]="id" type="text" inputmode="decimal" autocomplete="off" [value]="text()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ sign() }}</span></div>
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
 import { hoursText, readHours, type WeekHours } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 type Hours = WeekHours['mon'];
 let nextId = 0;
@@ -7,10 +8,11 @@ let nextId = 0;
 /** Hours of a day as they are said: "8-12, 13-17". What is not read is told here and changes nothing. */
 @Component({
   selector: 'lb-hours',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label [for]="id">{{ label() }}</label>
-      <input [id]="id" type="text" autocomplete="off" [placeholder]="placeholder()" [value]="text()" (input)="typed($any($event.target).value)" (blur)="left()" />
+      <input nz-input [id]="id" type="text" autocomplete="off" [placeholder]="placeholder()" [value]="text()" (input)="typed($any($event.target).value)" (blur)="left()" />
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,

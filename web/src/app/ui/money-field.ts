@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
 import { plainNumber } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 const MOST = 100_000;
 let nextId = 0;
@@ -7,10 +8,11 @@ let nextId = 0;
 /** A plain number from 0 up: money, days, a year. Point or comma. */
 @Component({
   selector: 'lb-money',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label [for]="id">{{ label() }}</label>
-      <div class="with-unit"><input [id]="id" type="text" inputmode="decimal" [value]="text()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ unit() }}</span></div>
+      <div class="with-unit"><input nz-input [id]="id" type="text" inputmode="decimal" [value]="text()" (input)="typed($any($event.target).value)" /><span aria-hidden="true">{{ unit() }}</span></div>
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,

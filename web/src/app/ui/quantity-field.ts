@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
 import { formatNumber, parseQuantity, readWith, unitSign, type DimensionName, type UnitSystem } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { Units } from './units.service';
 
 type Schema = Parameters<typeof readWith>[0];
@@ -14,11 +15,12 @@ let nextId = 0;
  */
 @Component({
   selector: 'lb-quantity',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label [for]="id" [class.sr]="hideLabel()">{{ label() }}</label>
       <div class="with-unit">
-        <input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [placeholder]="placeholder()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
+        <input nz-input [id]="id" type="text" inputmode="text" autocomplete="off" [value]="text()" [placeholder]="placeholder()" [attr.aria-invalid]="error() !== null" [attr.aria-describedby]="error() ? id + 'e' : null"
           (input)="typed($any($event.target).value)" (blur)="left()" (keydown.enter)="left()" />
         <span aria-hidden="true">{{ sign() }}</span>
       </div>

@@ -1,17 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 let nextId = 0;
 
 /** Plain text. An empty required field says so and keeps the last good text in the document. */
 @Component({
   selector: 'lb-text',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label [for]="id">{{ label() }}</label>
       @if (lines() > 1) {
-        <textarea [id]="id" [rows]="lines()" [value]="text()" [maxLength]="most()" (input)="typed($any($event.target).value)"></textarea>
+        <textarea nz-input [id]="id" [rows]="lines()" [value]="text()" [maxLength]="most()" (input)="typed($any($event.target).value)"></textarea>
       } @else {
-        <input [id]="id" type="text" autocomplete="off" [value]="text()" [maxLength]="most()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" />
+        <input nz-input [id]="id" type="text" autocomplete="off" [value]="text()" [maxLength]="most()" [placeholder]="placeholder()" (input)="typed($any($event.target).value)" />
       }
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>

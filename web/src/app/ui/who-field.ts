@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { shopFeature } from '../state/shop.reducer';
 import { Who } from '../state/who';
 
 /** Who works on this screen: typed, or one of the shop's people. */
 @Component({
   selector: 'lb-who',
+  imports: [NzInputModule],
   template: `
     <datalist id="shop-names">@for (name of names(); track name) { <option [value]="name"></option> }</datalist>
-    <label>Who <input type="text" list="shop-names" maxlength="40" [value]="who.name()" (change)="who.set($any($event.target).value)" /></label>
+    <label>Who <input nz-input type="text" list="shop-names" maxlength="40" [value]="who.name()" (change)="who.set($any($event.target).value)" /></label>
   `,
   styles: `
     label { display: inline-flex; align-items: baseline; gap: 6px; }

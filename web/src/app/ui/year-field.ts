@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
 import { readYear } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 /** A year, about a year or a decade; empty when nobody knows. */
 @Component({
   selector: 'lb-year',
+  imports: [NzInputModule],
   template: `
     <div class="field" [class.bad]="error()">
       <label for="year">{{ label() }}</label>
-      <input id="year" type="text" maxlength="20" [value]="text()" placeholder="unknown" (input)="typed($any($event.target).value)" />
+      <input nz-input id="year" type="text" maxlength="20" [value]="text()" placeholder="unknown" (input)="typed($any($event.target).value)" />
       @if (error(); as reason) { <span class="error" role="alert">{{ reason }}</span> }
     </div>
   `,

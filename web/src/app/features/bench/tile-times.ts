@@ -2,6 +2,7 @@ import { DatePipe } from '@angular/common';
 import { RouterLink } from '@angular/router';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { checkMove, estimateDwell, type LogLine, type Reading, type SectionTimer } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { stopwatch } from './tile-words';
 import { atTimeOfDay } from './time-of-day';
 
@@ -28,14 +29,14 @@ const KINDS: Readonly<Record<string, string>> = {
 /** What happened to a section, each time correctable. */
 @Component({
   selector: 'lb-tile-times',
-  imports: [DatePipe, RouterLink],
+  imports: [NzInputModule, DatePipe, RouterLink],
   template: `
     <ol>
       @for (line of timer().log; track line.event.id) {
         <li [class.out]="line.ignored !== null">
           <span><b>{{ kinds[line.event.kind] }}</b>@if (line.ignored) { <em>does not count: {{ line.ignored }}</em> }@if (against(line); as seen) { <em>{{ seen }}</em> }@if (line.event.note) { <em>{{ line.event.note }}</em> }</span>
           @if (correctable(line)) {
-            <input type="text" inputmode="numeric" size="8" maxlength="8" autocomplete="off" [value]="line.at | date: 'HH:mm:ss'" [attr.aria-label]="'Time of ' + kinds[line.event.kind]" (change)="move(line, $any($event.target).value)" />
+            <input nz-input type="text" inputmode="numeric" size="8" maxlength="8" autocomplete="off" [value]="line.at | date: 'HH:mm:ss'" [attr.aria-label]="'Time of ' + kinds[line.event.kind]" (change)="move(line, $any($event.target).value)" />
             <button type="button" (click)="corrected.emit({ kind: 'taken-back', target: line.event.id, at: null, note: '' })">Take back</button>
           } @else { <time>{{ line.at | date: 'HH:mm:ss' }}</time> }
           @if (trouble()?.id === line.event.id) { <em class="error" role="alert">{{ trouble()?.text }}</em> }
@@ -44,7 +45,7 @@ const KINDS: Readonly<Record<string, string>> = {
     </ol>
     @if (watched()) {
       <form (submit)="setAside($event, why.value)">
-        <input #why type="text" maxlength="200" placeholder="why these times say nothing" aria-label="Reason to set the times aside" />
+        <input nz-input #why type="text" maxlength="200" placeholder="why these times say nothing" aria-label="Reason to set the times aside" />
         <button type="submit">Set aside</button>
       </form>
     }

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import type { Job, Run, RunEntry, RunStep } from '@lift-bare/core';
 import { NzQRCodeModule } from 'ng-zorro-antd/qr-code';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { RunLog } from '../../state/run-log';
 
 type PartState = Extract<RunEntry, { what: 'part' }>['state'];
@@ -9,7 +10,7 @@ type PartState = Extract<RunEntry, { what: 'part' }>['state'];
 /** The parts of the job with where they are: taken off, here, fitted again; a count on the ticket; and a label for each to print. */
 @Component({
   selector: 'lb-book-parts',
-  imports: [NzTableModule, NzQRCodeModule],
+  imports: [NzInputModule, NzTableModule, NzQRCodeModule],
   template: `
     <h2>Parts <button type="button" class="link small no-print" (click)="labels.set(!labels())">{{ labels() ? 'list' : 'labels to print' }}</button></h2>
     @if (labels()) {
@@ -28,7 +29,7 @@ type PartState = Extract<RunEntry, { what: 'part' }>['state'];
               <td class="states" role="group" [attr.aria-label]="'Where is ' + part.name">
                 @for (one of states; track one.state) { <button type="button" class="btn small" [class.quiet]="part.state !== one.state" [attr.aria-pressed]="part.state === one.state" (click)="say(part.id, one.state, part.note)">{{ one.word }}</button> }
               </td>
-              <td><input type="text" maxlength="600" [attr.aria-label]="'Ticket of ' + part.name" [value]="part.note" (change)="say(part.id, part.state ?? 'off', $any($event.target).value)" /></td>
+              <td><input nz-input type="text" maxlength="600" [attr.aria-label]="'Ticket of ' + part.name" [value]="part.note" (change)="say(part.id, part.state ?? 'off', $any($event.target).value)" /></td>
             </tr>
           }
         </tbody>

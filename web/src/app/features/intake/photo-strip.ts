@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { JobContext } from '../../state/job-context';
 import { newId } from '../../state/new-id';
 import { PhotoQueue } from '../../state/photo-queue';
@@ -9,6 +10,7 @@ const MOST = 12;
 /** Photos of the part, made small here and kept on the server; they go on the order sheet. */
 @Component({
   selector: 'lb-photo-strip',
+  imports: [NzInputModule],
   template: `
     @if (context.part(); as part) {
       <div class="block"><h2>Photos</h2><span class="soft small">of {{ part.name }}; they go on the order sheet</span></div>
@@ -16,7 +18,7 @@ const MOST = 12;
         @for (photo of part.photos; track photo.file) {
           <figure>
             <img [src]="address(photo.file)" [alt]="photo.caption || 'photo of ' + part.name" (error)="lost($event)" />
-            <input type="text" maxlength="120" placeholder="what it shows" [attr.aria-label]="'Caption of photo ' + ($index + 1)" [value]="photo.caption" (change)="caption(photo.file, $any($event.target).value)" />
+            <input nz-input type="text" maxlength="120" placeholder="what it shows" [attr.aria-label]="'Caption of photo ' + ($index + 1)" [value]="photo.caption" (change)="caption(photo.file, $any($event.target).value)" />
             <button type="button" class="link small" (click)="drop(photo.file)">Remove</button>
           </figure>
         }

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, model, output, si
 import { Store } from '@ngrx/store';
 import { CATALOGUE, startsOf, type Start } from '@lift-bare/core';
 import { NzModalModule } from 'ng-zorro-antd/modal';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { shopFeature } from '../../state/shop.reducer';
 import { MiniSection } from '../../ui/section/mini-section';
 
@@ -11,11 +12,11 @@ const EMPTY = 'blank';
 /** Parts to start from: those that the shop has kept, and common ones with typical stacks. */
 @Component({
   selector: 'lb-template-picker',
-  imports: [MiniSection, NzModalModule],
+  imports: [NzInputModule, MiniSection, NzModalModule],
   template: `
     <nz-modal [nzVisible]="open()" nzTitle="Which part is it most like?" [nzFooter]="null" nzWidth="820px" [nzAutofocus]="null" (nzAfterOpen)="toSearch()" (nzOnCancel)="open.set(false)">
       <ng-container *nzModalContent>
-        <div class="field find"><label for="find-template" class="sr">Find</label><input id="find-template" type="search" placeholder="Find: wheel, bottom, bumper…" [value]="search()" (input)="search.set($any($event.target).value)" /></div>
+        <div class="field find"><label for="find-template" class="sr">Find</label><input nz-input id="find-template" type="search" placeholder="Find: wheel, bottom, bumper…" [value]="search()" (input)="search.set($any($event.target).value)" /></div>
         <div class="cards">
           @for (card of cards(); track card.start.id) {
             <button type="button" (click)="picked.emit(card.start)">

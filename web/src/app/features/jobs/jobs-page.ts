@@ -7,6 +7,7 @@ import { readJob } from '@lift-bare/core/before-planning';
 import { NzPaginationModule } from 'ng-zorro-antd/pagination';
 import { firstValueFrom, switchMap } from 'rxjs';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { Api, PAGE, type JobSummary, type Shelf } from '../../api/api';
 import { failureOf } from '../../api/problem';
 import { JobActions } from '../../state/job.actions';
@@ -26,7 +27,7 @@ import { ITEM_KINDS } from '../../ui/words';
 /** All jobs of the shop with their state. */
 @Component({
   selector: 'lb-jobs-page',
-  imports: [NzTableModule, RouterLink, DatePipe, ToastBar, Today, NzPaginationModule, JobVersions],
+  imports: [NzInputModule, NzTableModule, RouterLink, DatePipe, ToastBar, Today, NzPaginationModule, JobVersions],
   templateUrl: './jobs-page.html',
   styleUrl: './jobs-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -6,6 +6,7 @@ import { newJob } from '@lift-bare/core/before-planning';
 import { NzInputNumberModule } from 'ng-zorro-antd/input-number';
 import { FormsModule } from '@angular/forms';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
 import { shopFeature } from '../../state/shop.reducer';
@@ -27,6 +28,7 @@ const NOT_CHOSEN = 'not-chosen';
 @Component({
   selector: 'lb-new-job-page',
   imports: [
+    NzInputModule,
     NzTableModule,
     ChoiceField,
     FinishFinder,

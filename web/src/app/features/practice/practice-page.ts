@@ -6,6 +6,7 @@ import { Store } from '@ngrx/store';
 import { levelAfter, PRACTICE_CASES } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { catchError, map, of, startWith, Subject, switchMap } from 'rxjs';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { Api } from '../../api/api';
 import { PracticeApi, type PracticeLine } from '../../api/practice-api';
 import { JobActions } from '../../state/job.actions';
@@ -20,7 +21,7 @@ const MOST_SEED = 999_999;
 /** What can be practised, by whom, and how it went so far. */
 @Component({
   selector: 'lb-practice-page',
-  imports: [RouterLink, DatePipe, NzTableModule, ChoiceField, WhoField, ScoreChart],
+  imports: [NzInputModule, RouterLink, DatePipe, NzTableModule, ChoiceField, WhoField, ScoreChart],
   templateUrl: './practice-page.html',
   styleUrl: './practice-page.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { CATALOGUE, withOwnRows, type Basis } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { shopFeature } from '../../state/shop.reducer';
 import { Units } from '../../ui/units.service';
 import { catalogueTables } from './catalogue-tables';
@@ -12,7 +13,7 @@ const MARKS: Readonly<Record<Basis['kind'], string>> = { published: 'P', 'from-m
 /** What the program knows, and where each figure comes from. */
 @Component({
   selector: 'lb-catalogue-page',
-  imports: [NzTableModule, RouterLink],
+  imports: [NzInputModule, NzTableModule, RouterLink],
   templateUrl: './catalogue-page.html',
   styleUrl: './stores.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 /** What was learned and is not used, with its reason; and the way to set it aside and to use it again. */
 @Component({
   selector: 'lb-set-aside',
+  imports: [NzInputModule],
   template: `
     @if (reason() !== null) { set aside: {{ reason() }} <button type="button" class="link small" (click)="changed.emit(null)">use it again</button> }
-    @else if (asked()) { <input #why type="text" maxlength="200" placeholder="why it is not used" [attr.aria-label]="'Why ' + what() + ' is not used'" (keydown.enter)="set(why.value)" /> <button type="button" class="btn small" (click)="set(why.value)">Set aside</button> }
+    @else if (asked()) { <input nz-input #why type="text" maxlength="200" placeholder="why it is not used" [attr.aria-label]="'Why ' + what() + ' is not used'" (keydown.enter)="set(why.value)" /> <button type="button" class="btn small" (click)="set(why.value)">Set aside</button> }
     @else { <button type="button" class="link small" (click)="asked.set(true)">set aside</button> }
   `,
   styles: `

@@ -17,6 +17,7 @@ import {
 } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { catchError, of, switchMap, debounceTime, Subject, startWith } from 'rxjs';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { BenchApi } from '../../api/bench-api';
 import { RunApi, type BookHit } from '../../api/run-api';
 import { ACCESS } from '../../ui/words';
@@ -34,7 +35,7 @@ const OF = { paint: 'paint', kit: 'used up', waste: 'waste', drying: 'drying' } 
 /** What the shop's own record says: how long steps take here, how well plans foretell, and what was said of any job. */
 @Component({
   selector: 'lb-shop-record',
-  imports: [NzTableModule, DatePipe, ForetoldChart, HitText, SetAside],
+  imports: [NzInputModule, NzTableModule, DatePipe, ForetoldChart, HitText, SetAside],
   templateUrl: './shop-record.html',
   styleUrl: './shop-part.css',
   styles: `

@@ -1,15 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { findTerms } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 /** The words of the program, each with its one meaning; what is looked for stands in the address. */
 @Component({
   selector: 'lb-words-page',
-  imports: [RouterLink],
+  imports: [NzInputModule, RouterLink],
   template: `
     <div class="top"><div><h1>Words</h1><p class="lead">What the program means by a word of the trade. One word for one thing, everywhere.</p></div><a routerLink="/">All jobs</a></div>
     <main>
-      <div class="field"><label class="sr" for="word">Find a word</label><input id="word" type="search" placeholder="Find a word, also by what others call it" [value]="find() ?? ''" (input)="look($any($event.target).value)" /></div>
+      <div class="field"><label class="sr" for="word">Find a word</label><input nz-input id="word" type="search" placeholder="Find a word, also by what others call it" [value]="find() ?? ''" (input)="look($any($event.target).value)" /></div>
       <dl>
         @for (term of terms(); track term.name) {
           <div>

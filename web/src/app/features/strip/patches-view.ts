@@ -2,6 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { CATALOGUE, Celsius, dwellSetting, hearEach, LayChoice, narrowing, patchArea, type Band, type Heard, type TestPatch } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { ChoiceField, type ChoiceOption } from '../../ui/choice-field';
 import { QuantityField } from '../../ui/quantity-field';
 import { TextField } from '../../ui/text-field';
@@ -27,7 +28,7 @@ const UNDERS: readonly ChoiceOption<TestPatch['under']>[] = [
 /** Test patches of the job: what they saw, whether they agree, and how they narrow the plan. */
 @Component({
   selector: 'lb-patches-view',
-  imports: [NzTableModule, QuantityField, ChoiceField, TextField, DatePipe, MomentField],
+  imports: [NzInputModule, NzTableModule, QuantityField, ChoiceField, TextField, DatePipe, MomentField],
   templateUrl: './patches-view.html',
   styleUrl: './patches-view.css',
   changeDetection: ChangeDetectionStrategy.OnPush,

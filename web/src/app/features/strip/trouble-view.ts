@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { diagnose, dwellSetting, firstLift, plainNumber, restart, SYMPTOMS, tryOn, type Symptom } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { Units } from '../../ui/units.service';
 import { dwellCase } from './dwell-case';
 import { StripSubject, stripperOf } from './strip-subject';
@@ -12,14 +13,14 @@ const POSSIBLE = 0.3;
 /** From what is seen to why, with this zone's own numbers, and what to change. */
 @Component({
   selector: 'lb-trouble-view',
-  imports: [TrialFields],
+  imports: [NzInputModule, TrialFields],
   template: `
     <h2>What do you see?</h2>
     <div class="acts symptoms" role="radiogroup" aria-label="What do you see?">
       @for (one of symptoms; track one) { <button type="button" role="radio" class="btn" [class.quiet]="symptom() !== one" [attr.aria-checked]="symptom() === one" (click)="symptom.set(one)">{{ words[one] }}</button> }
     </div>
     <div class="field since" [class.bad]="elapsed() === null"><label for="since">Minutes since laid on</label>
-      <input id="since" type="text" inputmode="decimal" [value]="text()" (input)="text.set($any($event.target).value)" />
+      <input nz-input id="since" type="text" inputmode="decimal" [value]="text()" (input)="text.set($any($event.target).value)" />
       @if (elapsed() === null) { <span class="error" role="alert">needs a number of minutes, 0 to 10 000</span> }
     </div>
     @if (shown(); as one) {

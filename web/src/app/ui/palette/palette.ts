@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, mod
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { NzModalModule } from 'ng-zorro-antd/modal';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { JobActions } from '../../state/job.actions';
 import { jobsFeature } from '../../state/job.reducer';
 import { ThemeService } from '../theme.service';
@@ -18,11 +19,11 @@ const KINDS = { stage: 'stage', zone: 'zone', view: 'page', do: 'do', word: 'wor
 /** Every page, part, zone, action and word, found by typing: Ctrl K or Cmd K. */
 @Component({
   selector: 'lb-palette',
-  imports: [NzModalModule],
+  imports: [NzInputModule, NzModalModule],
   template: `
     <nz-modal [nzVisible]="open()" nzTitle="Go to or do" [nzFooter]="null" nzWidth="560px" [nzAutofocus]="null" (nzAfterOpen)="opened()" (nzOnCancel)="open.set(false)">
       <ng-container *nzModalContent>
-        <input id="palette" type="text" role="combobox" aria-label="Go to or do" aria-controls="palette-list" aria-expanded="true" aria-autocomplete="list" autocomplete="off" placeholder="Stage, zone, page, action or word"
+        <input nz-input id="palette" type="text" role="combobox" aria-label="Go to or do" aria-controls="palette-list" aria-expanded="true" aria-autocomplete="list" autocomplete="off" placeholder="Stage, zone, page, action or word"
           [attr.aria-activedescendant]="found().length > 0 ? 'palette-' + at() : null" [value]="text()" (input)="text.set($any($event.target).value)" (keydown)="pressed($event)" />
         <ul id="palette-list" role="listbox" aria-label="Found">
           @for (entry of found(); track $index) {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { byNeed, type Drying, type RunClock } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { ShopNow } from '../../state/shop-now';
 import { clockView } from '../clock-text';
 import { Units } from '../units.service';
@@ -10,6 +11,7 @@ const QUIET = 15;
 /** What runs by itself, the most urgent first: a tile each with its time, and what to do where it was missed. */
 @Component({
   selector: 'lb-clock-list',
+  imports: [NzInputModule],
   template: `
     @for (one of shown(); track one.clock.id + one.clock.job) {
       <article [class]="'clock ' + one.view.state" [attr.aria-label]="one.view.name + ', ' + one.view.word">
@@ -27,7 +29,7 @@ const QUIET = 15;
             @if (one.view.state === 'missed' && one.clock.missed && !told().has(one.clock.id)) { <button type="button" class="first" (click)="missed.emit(one.clock)">Do it again: {{ units.text(one.clock.missed.says) }}</button> }
             @if (!isQuiet(one.clock)) {
               @if (asking() === one.clock.id) {
-                <label>Why <input type="text" maxlength="120" #why placeholder="at the other end of it" (keydown.enter)="snooze(one.clock, why.value)" /></label>
+                <label>Why <input nz-input type="text" maxlength="120" #why placeholder="at the other end of it" (keydown.enter)="snooze(one.clock, why.value)" /></label>
                 <button type="button" (click)="snooze(one.clock, why.value)">Quiet for ${QUIET} min</button>
               } @else { <button type="button" (click)="asking.set(one.clock.id)">Quiet</button> }
             }

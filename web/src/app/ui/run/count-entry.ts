@@ -1,15 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { countables, plainNumber, type Countable, type Operation, type Plan, type Run, type RunEntry } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 
 type Counted = Extract<RunEntry, { what: 'counted' }>;
 
 /** What was used up and what is left when a job is cleared up, beside what was planned: the next plan starts from it. */
 @Component({
   selector: 'lb-count-entry',
+  imports: [NzInputModule],
   template: `
     <form (submit)="$event.preventDefault(); keep()">
       @for (line of lines(); track line.of + line.item) {
-        <label>{{ line.item }}, {{ line.unit }}<span class="soft">planned {{ show(line.planned) }}</span><input type="text" inputmode="decimal" autocomplete="off" [value]="typed()[line.item] ?? known(line)" (input)="type(line, $any($event.target).value)" /></label>
+        <label>{{ line.item }}, {{ line.unit }}<span class="soft">planned {{ show(line.planned) }}</span><input nz-input type="text" inputmode="decimal" autocomplete="off" [value]="typed()[line.item] ?? known(line)" (input)="type(line, $any($event.target).value)" /></label>
       } @empty { <p>The plan uses up nothing that is counted, and leaves no waste.</p> }
       @if (trouble(); as text) { <p class="bad" role="alert">{{ text }}</p> }
       <button class="keep" [disabled]="trouble() !== null || entries().length === 0">Keep what is counted</button>

@@ -1,18 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { plainNumber, READINGS, spotRule, SPOTS, type FilmRange, type Operation } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { DeviceApi } from '../../api/device-api';
 import type { Said } from './step-card';
 
 /** Dry film by spots: five of three readings, read from the gauge or typed, judged by their averages. */
 @Component({
   selector: 'lb-film-entry',
+  imports: [NzInputModule],
   template: `
       <form (submit)="add($event, typed.value); typed.value = ''">
         <p><b>{{ operation().coat?.name }}, dry: {{ range()[0] }} to {{ range()[1] }} µm</b> <span class="soft">${SPOTS} spots, ${READINGS} readings each. Spot averages from 80 % of the thin to 120 % of the thick end, SSPC-PA 2 from memory.</span></p>
         <div class="spots" aria-hidden="true">
           @for (spot of spots(); track $index) { <span [class.out]="spot.out" [style.height.%]="spot.height"><b>{{ spot.text }}</b></span> }
         </div>
-        <label>Reading {{ readings().length + 1 }}, µm<input #typed type="text" inputmode="decimal" autocomplete="off" /></label>
+        <label>Reading {{ readings().length + 1 }}, µm<input nz-input #typed type="text" inputmode="decimal" autocomplete="off" /></label>
         <button>Add</button>
         <button type="button" class="keep" [disabled]="busy()" (click)="read()">{{ busy() ? 'Reading…' : 'Read gauge' }}</button>
         <p role="status" [class.bad]="verdict() && !verdict()!.met && full()">{{ wrong() ?? verdict()?.says ?? '' }}</p>

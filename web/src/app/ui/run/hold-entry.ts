@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { gaugeOf, isMeasured, likelyValue, plainNumber, withinLimits, type HoldPoint, type HoldState, type RunEntry } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { DeviceApi } from '../../api/device-api';
 import { Units } from '../units.service';
 
@@ -8,6 +9,7 @@ type Held = Extract<RunEntry, { what: 'held' }>;
 /** A hold point: its limit, a figure typed by large keys or read from the instrument, or a yes; and the way on in writing. */
 @Component({
   selector: 'lb-hold-entry',
+  imports: [NzInputModule],
   template: `
     <section class="hold" [class.met]="state() === 'met'" [class.outside]="state() === 'outside'">
       <p><b>{{ state() === 'met' ? 'Hold point met: ' : 'Go on only when: ' }}</b>{{ units.text(hold().accept) }} <span class="soft">({{ hold().method }})</span></p>
@@ -15,7 +17,7 @@ type Held = Extract<RunEntry, { what: 'held' }>;
       @if (measured()) {
         <div class="row">
           <label class="sr" [attr.for]="'value-' + operation()">Reading, {{ hold().unit }}</label>
-          <input [id]="'value-' + operation()" type="text" inputmode="decimal" autocomplete="off" [value]="typed()" (input)="typed.set($any($event.target).value)" [placeholder]="hold().unit" />
+          <input nz-input [id]="'value-' + operation()" type="text" inputmode="decimal" autocomplete="off" [value]="typed()" (input)="typed.set($any($event.target).value)" [placeholder]="hold().unit" />
           @if (gauge(); as kind) { <button type="button" class="gauge" [disabled]="reading()" (click)="read(kind)">{{ reading() ? 'Reading…' : 'Read gauge' }}</button> }
           @if (value() !== null) { <button type="button" class="keep whole" (click)="keep()">{{ within() ? 'Within the limit: keep' : 'Not within it: keep' }}</button> }
         </div>
@@ -26,7 +28,7 @@ type Held = Extract<RunEntry, { what: 'held' }>;
       @if (state() === 'outside') { <p class="bad"><b>{{ last() }}</b> Repeat the step, repair, or let it go with a reason.</p> }
       @if (state() === 'outside' || state() === 'open') {
         @if (releasing()) {
-          <div class="row"><label class="sr" [attr.for]="'why-' + operation()">Reason</label><input [id]="'why-' + operation()" class="text" type="text" maxlength="300" #why placeholder="why work may go on all the same" (keydown.enter)="release(why.value)" /><button type="button" (click)="release(why.value)">Let it go</button></div>
+          <div class="row"><label class="sr" [attr.for]="'why-' + operation()">Reason</label><input nz-input [id]="'why-' + operation()" class="text" type="text" maxlength="300" #why placeholder="why work may go on all the same" (keydown.enter)="release(why.value)" /><button type="button" (click)="release(why.value)">Let it go</button></div>
         } @else { <button type="button" class="link" (click)="releasing.set(true)">Let it go in writing</button> }
       }
     </section>

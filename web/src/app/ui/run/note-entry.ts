@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
 import type { Operation } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { newId } from '../../state/new-id';
 import { PhotoQueue } from '../../state/photo-queue';
 import { PictureClient } from '../../workers/picture-client';
@@ -10,9 +11,10 @@ const MOMENTS = ['before', 'during', 'after'] as const;
 /** A short text, spoken or typed, and photos before, while and after. */
 @Component({
   selector: 'lb-note-entry',
+  imports: [NzInputModule],
   template: `
     <form (submit)="$event.preventDefault(); note(text.value); text.value = ''">
-      <label>Note<input #text type="text" maxlength="600" placeholder="what surprised" /></label>
+      <label>Note<input nz-input #text type="text" maxlength="600" placeholder="what surprised" /></label>
       <button class="keep">Keep</button>
       @for (moment of moments; track moment) {
         <label class="photo"><span>Photo {{ moment }}</span><input type="file" accept="image/*" capture="environment" (change)="photo($any($event.target), moment)" /></label>

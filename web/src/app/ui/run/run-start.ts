@@ -4,6 +4,7 @@ import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { CATALOGUE, catalogueMark, gapText, issuedPlan, scopeChange, type IssuedPlan, type IssuedWork } from '@lift-bare/core';
 import { last } from 'rxjs';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { JobContext } from '../../state/job-context';
 import { RunLog } from '../../state/run-log';
 import { Units } from '../units.service';
@@ -15,7 +16,7 @@ const NAMED = 5;
 /** Starts the job: the plan is kept as it is then, and what it becomes later is told against it. */
 @Component({
   selector: 'lb-run-start',
-  imports: [FormsModule, DatePipe, RouterLink],
+  imports: [NzInputModule, FormsModule, DatePipe, RouterLink],
   template: `
     @if (context.run(); as run) {
       <section class="note ok">
@@ -32,7 +33,7 @@ const NAMED = 5;
       </section>
     } @else {
       <form class="start" (ngSubmit)="lay(true)">
-        <div class="field"><label for="run-name">Start it as</label><input id="run-name" name="name" type="text" maxlength="80" [ngModel]="name()" (ngModelChange)="typed.set($event)" /></div>
+        <div class="field"><label for="run-name">Start it as</label><input nz-input id="run-name" name="name" type="text" maxlength="80" [ngModel]="name()" (ngModelChange)="typed.set($event)" /></div>
         <button class="btn" [disabled]="busy() || stops() > 0 || name().trim() === '' || !ready()">{{ busy() ? 'Laying it out…' : 'Start the job' }}</button>
         <p class="soft small">{{ stops() > 0 ? (stops() === 1 ? 'One stop is' : stops() + ' stops are') + ' not settled; see below.' : 'The plan is kept as it is now: job, shop, catalogue and dates. The bench then takes it step by step.' }}</p>
       </form>

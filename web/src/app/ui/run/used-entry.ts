@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { plainNumber, readTin, type Operation, type Run, type RunEntry } from '@lift-bare/core';
+import { NzInputModule } from 'ng-zorro-antd/input';
 import { DeviceApi } from '../../api/device-api';
 import { PictureClient } from '../../workers/picture-client';
 
@@ -11,16 +12,16 @@ const LONGEST = 60;
 /** The tin that is used: batch and date once, then proposed; what went out of it by weighing it before and after. */
 @Component({
   selector: 'lb-used-entry',
-  imports: [FormsModule],
+  imports: [NzInputModule, FormsModule],
   template: `
     <form (ngSubmit)="keep()">
       <p><b>{{ product() }}</b>@if (sofar() > 0) { <span class="soft">, {{ sofar() }} g so far</span> }</p>
-      <label>Batch on the tin<input name="batch" type="text" maxlength="${LONGEST}" autocomplete="off" [(ngModel)]="batch" /></label>
+      <label>Batch on the tin<input nz-input name="batch" type="text" maxlength="${LONGEST}" autocomplete="off" [(ngModel)]="batch" /></label>
       <label class="photo"><span>Read the label</span><input type="file" accept="image/*" capture="environment" (change)="scan($any($event.target))" /></label>
-      <label>Usable until<input name="expires" type="text" inputmode="numeric" placeholder="2027-03-31" maxlength="10" [(ngModel)]="expires" /></label>
-      <label>Can before, g<input name="before" type="text" inputmode="decimal" [(ngModel)]="before" /></label>
+      <label>Usable until<input nz-input name="expires" type="text" inputmode="numeric" placeholder="2027-03-31" maxlength="10" [(ngModel)]="expires" /></label>
+      <label>Can before, g<input nz-input name="before" type="text" inputmode="decimal" [(ngModel)]="before" /></label>
       <button type="button" (click)="weigh('before')">Scale</button>
-      <label>and after, g<input name="after" type="text" inputmode="decimal" [(ngModel)]="after" /></label>
+      <label>and after, g<input nz-input name="after" type="text" inputmode="decimal" [(ngModel)]="after" /></label>
       <button type="button" (click)="weigh('after')">Scale</button>
       @if (scanned(); as text) { <p role="status">{{ text }}</p> }
       @if (trouble(); as text) { <p class="bad" role="alert">{{ text }}</p> }
