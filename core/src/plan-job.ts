@@ -8,6 +8,7 @@ import type { Job } from './model/job.ts';
 import type { Plan } from './model/plan.ts';
 import type { Shop } from './model/shop.ts';
 import { kitList } from './sheet/kit-list.ts';
+import type { PlannedZone } from './sheet/planned-zone.ts';
 import { planOperations } from './sequence/plan-operations.ts';
 import { checkAir } from './safety/check-air.ts';
 import { checkPlace } from './safety/check-place.ts';
@@ -22,12 +23,25 @@ import { weighAlike } from './method/weigh-alike.ts';
 
 /** The whole pipeline: facts, methods, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
 export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
+  const work = planInSlices(job, profile, catalogue);
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
+}
+
+/** `planJob` for a caller that must not be held up: yields after every zone and every list that is made of them. */
+export function* planInSlices(job: Job, profile: Shop, catalogue: Catalogue): Generator<void, Plan> {
   const shop = withoutSetAside(profile);
   const rows = withOwnRows(catalogue, shop.ownRows);
   const weigh = weighAlike(rows);
-  const planned = gatherFacts(job, shop, rows).map((facts) => rememberZone(facts, rows, weigh));
+  const planned: PlannedZone[] = [];
+  for (const facts of gatherFacts(job, shop, rows)) {
+    planned.push(rememberZone(facts, rows, weigh));
+    yield;
+  }
   const zones = planned.map(({ plan }) => plan);
   const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
+  yield;
   const { paces, uses } = shop.experience;
   const operations = [...atOwnDrying(atOwnPace(sequence.operations, paces, shop.paceSetAside), uses)];
   const findings = [
@@ -38,7 +52,9 @@ export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
     ...checkAir(job.place, operations, shop.people),
     ...checkPeople(shop, operations),
   ];
+  yield;
   const kit = kitList(planned, operations, rows, uses);
+  yield;
   const waste = wasteStreams(planned, operations, uses);
   const dew = dewPoint(job.place.temperature, job.place.humidity);
   return {

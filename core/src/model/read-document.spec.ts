@@ -2,8 +2,8 @@ import { sampleJob } from '../../testing/sample.ts';
 import { DEMO_JOBS } from '../demo/demo-jobs.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEFAULT_SHOP } from './default-shop.ts';
-import type { Job } from './job.ts';
-import { readJob, readWith } from './read-document.ts';
+import { Job } from './job.ts';
+import { readEdited, readJob, readWith } from './read-document.ts';
 import { Shop } from './shop.ts';
 import { newJob } from './new-job.ts';
 import { PART_TEMPLATES } from '../templates/part-templates.ts';
@@ -126,5 +126,34 @@ describe('templates and catalogue', () => {
     expect(row('alkyd-enamel')).toEqual([5, 8, 45, 120, 6, 45]);
     expect(row('powder-polyester')).toEqual([40, null, 480, null, null, null]);
     expect(row('antifoul-hard')).toEqual([8, 20, 60, 360, null, 300]);
+  });
+});
+
+describe('reading what was edited', () => {
+  const [tug] = DEMO_JOBS as [Job];
+  /** An edit of the zone of one part, the rest the same objects. */
+  const edited = (at: number, change: object): Job => ({
+    ...tug,
+    parts: tug.parts.map((part, i) => (i === at ? { ...part, zones: part.zones.map((one, z) => (z === 0 ? { ...one, ...change } : one)) } : part)),
+  });
+
+  test.each<[string, Job]>([
+    ['a sound edit', edited(2, { name: 'Sill' })],
+    ['an area of nothing', edited(2, { shape: { kind: 'entered', area: 0 } })],
+    ['a layer that is not there', edited(1, { target: { kind: 'down-to', layer: 'gone' } })],
+    ['a name with a control character', edited(3, { name: 'Sill\u0007' })],
+    ['an id of another part', edited(2, { id: tug.parts[0]?.zones[0]?.id })],
+    ['a part more, with ids that are taken', { ...tug, parts: [...tug.parts, tug.parts[0] as Job['parts'][0]] }],
+    ['a place that is too hot', { ...tug, place: { ...tug.place, temperature: 400 as never } }],
+  ])('%s answers as if all of it were read', (_, job) => {
+    const [quick, whole] = [readEdited(tug, job), readWith(Job, job)];
+    expect(quick).toEqual(whole);
+    expect(quick.ok ? [] : quick.issues.length).not.toBe(0);
+  });
+
+  test('what is the same object is not read again', () => {
+    const damaged = edited(0, { shape: { kind: 'entered', area: 0 } });
+    expect(readEdited(damaged, { ...damaged, name: 'Another' }).ok).toBe(true);
+    expect(readEdited(tug, damaged).ok).toBe(false);
   });
 });

@@ -93,4 +93,8 @@ test('what is set aside is planned at the use of the catalogue, and nothing else
   expect(plannedOf(waste, {})?.own).toBeGreaterThan(1);
   expect(withoutSetAside({ ...shop, useSetAside: { constructor: 'no' } })).toMatchObject({ experience: { uses } });
   expect(withoutSetAside(shop)).toBe(shop);
+  // An edit elsewhere plans no zone anew.
+  const set = { ...shop, useSetAside: aside };
+  const [first, again] = [planJob(TRAILER, set, CATALOGUE), planJob({ ...TRAILER, name: 'Another' }, set, CATALOGUE)];
+  first.zones.forEach((zone, i) => expect(again.zones[i]).toBe(zone));
 });

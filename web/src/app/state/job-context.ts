@@ -5,14 +5,14 @@ import {
   changesText,
   equipped,
   gatherFacts,
-  Job,
   methodOf,
   planInSlices,
-  readWith,
+  readEdited,
   remedied,
   withOwnRows,
   withRun,
   type DocumentIssue,
+  type Job,
   type Method,
   type Part,
   type Plan,
@@ -99,7 +99,7 @@ export class JobContext {
     const job = this.job();
     if (!job) return;
     const next = change(job);
-    const read = readWith(Job, next);
+    const read = readEdited(job, next);
     this.refused.set(read.ok ? null : (read.issues[0] ?? null));
     if (read.ok)
       this.store.dispatch(JobActions.edited({ id: this.jobId(), document: next, field: `${this.zoneId() ?? ''} ${field}`, at: Date.now() }));
