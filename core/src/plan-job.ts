@@ -20,28 +20,23 @@ import { wasteStreams } from './sheet/waste-streams.ts';
 import { totalsOf } from './sheet/totals.ts';
 import { rememberZone } from './method/remember-zone.ts';
 import { weighAlike } from './method/weigh-alike.ts';
+import { ended } from './units/ended.ts';
 
 /** The whole pipeline: facts, methods, bare surface, build, run sheet. Pure and deterministic; a bad job gives findings, never an error. */
-export function planJob(job: Job, profile: Shop, catalogue: Catalogue): Plan {
-  const work = planInSlices(job, profile, catalogue);
-  let step = work.next();
-  while (!step.done) step = work.next();
-  return step.value;
-}
+export const planJob = (job: Job, profile: Shop, catalogue: Catalogue): Plan => ended(planInSlices(job, profile, catalogue));
 
-/** `planJob` for a caller that must not be held up: yields after every zone and every list that is made of them. */
+/** `planJob` for a caller that must not be held up: yields often, and answers the same plan. */
 export function* planInSlices(job: Job, profile: Shop, catalogue: Catalogue): Generator<void, Plan> {
   const shop = withoutSetAside(profile);
   const rows = withOwnRows(catalogue, shop.ownRows);
   const weigh = weighAlike(rows);
   const planned: PlannedZone[] = [];
   for (const facts of gatherFacts(job, shop, rows)) {
-    planned.push(rememberZone(facts, rows, weigh));
+    planned.push(yield* rememberZone(facts, rows, weigh));
     yield;
   }
   const zones = planned.map(({ plan }) => plan);
-  const sequence = planOperations(planned.flatMap(({ walked }) => walked ?? []));
-  yield;
+  const sequence = yield* planOperations(planned.flatMap(({ walked }) => walked ?? []));
   const { paces, uses } = shop.experience;
   const operations = [...atOwnDrying(atOwnPace(sequence.operations, paces, shop.paceSetAside), uses)];
   const findings = [

@@ -3,6 +3,7 @@ import { sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { gatherFacts } from '../facts/zone-facts.ts';
 import type { Job } from '../model/job.ts';
+import { ended } from '../units/ended.ts';
 import { weighAlike } from './weigh-alike.ts';
 import { weighMethods } from './weigh-methods.ts';
 
@@ -69,7 +70,7 @@ test('zones of a job are weighed as if each were alone, however many are copies 
   fc.assert(
     fc.property(fc.array(fc.constantFrom(...APART), { minLength: 2, maxLength: 5 }), (samples) => {
       const weigh = weighAlike(CATALOGUE);
-      for (const facts of gatherFacts(jobOf(samples), sampleShop(), CATALOGUE)) expect(weigh(facts)).toEqual(weighMethods(facts, CATALOGUE));
+      for (const facts of gatherFacts(jobOf(samples), sampleShop(), CATALOGUE)) expect(ended(weigh(facts))).toEqual(weighMethods(facts, CATALOGUE));
     }),
     { examples: [[[...APART]], [[...APART].reverse()]], numRuns: 60 },
   );
@@ -77,7 +78,7 @@ test('zones of a job are weighed as if each were alone, however many are copies 
 
 test('a copy costs no second weighing, and its findings stand at its own place', () => {
   const weigh = weighAlike(CATALOGUE);
-  const [first, copy] = gatherFacts(jobOf([{}, {}]), sampleShop(), CATALOGUE).map((facts) => weigh(facts));
+  const [first, copy] = gatherFacts(jobOf([{}, {}]), sampleShop(), CATALOGUE).map((facts) => ended(weigh(facts)));
   expect(copy?.[0]?.pieces).toBe(first?.[0]?.pieces);
   expect(copy?.flatMap(({ findings }) => findings.map(({ path }) => path[1]))).toEqual(copy?.flatMap(({ findings }) => findings.map(() => 1)));
 });

@@ -2,18 +2,18 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { DocPath } from '../model/finding.ts';
 import type { MethodOption } from '../model/plan.ts';
-import { weighMethods } from './weigh-methods.ts';
+import { weighInSlices } from './weigh-methods.ts';
 
-export type Weigh = (zone: ZoneFacts) => MethodOption[];
+export type Weigh = (zone: ZoneFacts) => Generator<void, MethodOption[]>;
 
-/** Weighs the methods for the zones of one job; four wheels that are copies of one are weighed once. */
+/** Weighs the methods for the zones of one job, and yields after each; four wheels that are copies of one are weighed once. */
 export function weighAlike(catalogue: Catalogue): Weigh {
   const known = new Map<string, MethodOption[]>();
-  return (zone) => {
+  return function* (zone) {
     const likeness = likenessOf(zone);
     const alike = known.get(likeness);
     if (alike) return alike.map((option) => putAt(option, zone.path));
-    const options = weighMethods(zone, catalogue);
+    const options = yield* weighInSlices(zone, catalogue);
     known.set(likeness, options);
     return options;
   };

@@ -5,6 +5,7 @@ import type { ZoneFacts } from '../facts/zone-facts.ts';
 import type { MethodOption } from '../model/plan.ts';
 import { rulesFor } from '../rules/method-rules.ts';
 import { judge } from '../rules/rule.ts';
+import { ended } from '../units/ended.ts';
 import { m2 } from '../units/quantities.ts';
 import { afterMethods } from './after-method.ts';
 import { compose, type Composition, type FindHelp } from './compose.ts';
@@ -14,10 +15,16 @@ import { methodOption } from './method-option.ts';
 import { countsMoney, scoreOption } from './score.ts';
 
 /** Every method of the catalogue for one zone: what it takes, what the rules say, ranked by the shop's weights, refused ones last. */
-export function weighMethods(zone: ZoneFacts, catalogue: Catalogue): MethodOption[] {
+export const weighMethods = (zone: ZoneFacts, catalogue: Catalogue): MethodOption[] => ended(weighInSlices(zone, catalogue));
+
+/** `weighMethods` for a caller that must not be held up: yields after every method. */
+export function* weighInSlices(zone: ZoneFacts, catalogue: Catalogue): Generator<void, MethodOption[]> {
   const [findHelp, afterMethod] = [helpersOf(zone, catalogue), afterMethods(zone)];
   const options: MethodOption[] = [];
-  for (const method of Object.values(catalogue.methods)) options.push(...weigh(zone, method, { findHelp, afterMethod }, catalogue));
+  for (const method of Object.values(catalogue.methods)) {
+    options.push(...weigh(zone, method, { findHelp, afterMethod }, catalogue));
+    yield;
+  }
   const withMoney = countsMoney(options);
   for (const option of options) Object.assign(option, scoreOption(option, zone, withMoney));
   options.sort((a, b) => standing(a) - standing(b) || a.score - b.score);

@@ -2,6 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { Priority } from '../model/job.ts';
 import type { Shop } from '../model/shop.ts';
+import { ended } from '../units/ended.ts';
 import { boundOf } from './bound.ts';
 import type { Problem } from './generation.ts';
 import { construct, USUAL_TASTE, type Draft, type Taste } from './construct.ts';
@@ -46,17 +47,11 @@ export interface SearchTerms {
 export const SHOWN: SearchTerms = { rounds: 300, laid: 150_000, seed: 1 };
 
 /** The schedule that is shown: with the search that belongs to it. */
-export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => last(searchSchedule(jobs, shop, now, SHOWN));
+export const searchShown = (jobs: readonly JobWork[], shop: Shop, now: number): Found => ended(searchSchedule(jobs, shop, now, SHOWN));
 
 /** The schedule that stands at once: the usual tastes, as many mixes as it wants, and some rounds of search. */
 export function firstSchedule(jobs: readonly JobWork[], shop: Shop, now: number): Found {
-  return last(searchSchedule(jobs, shop, now, null));
-}
-
-function last(search: Generator<Found, Found, boolean | undefined>): Found {
-  let step = search.next();
-  while (!step.done) step = search.next();
-  return step.value;
+  return ended(searchSchedule(jobs, shop, now, null));
 }
 
 /**

@@ -19,7 +19,7 @@ function chain(zone: string, once: readonly Task[], build: readonly Task[] = [])
   return chainOf(work, walkFace(work).steps);
 }
 const merged = (...chains: Chain[]): string[] =>
-  mergeChains(chains).map((group) => `${group[0]?.step.task.title} ${group.map(({ chain: { work } }) => work.zone).join('')}`);
+  [...mergeChains(chains)].map((group) => `${group[0]?.step.task.title} ${group.map(({ chain: { work } }) => work.zone).join('')}`);
 const primed = (zone: string, most: number, hand = 60): Chain =>
   chain(zone, [task('key', { hand })], [pass(1, { title: 'prime', lags: [prime(most)] }), pass(2, { title: 'prime again' })]);
 

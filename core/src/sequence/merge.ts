@@ -15,7 +15,7 @@ const DAY_OF_HANDS = 480;
  * One order for all faces: each keeps its own, the same operation is done on all faces that have come to it, and what runs against a clock is done
  * without anything in between, for as many faces together as the tightest clock allows. Equals follow the document.
  */
-export function mergeChains(chains: readonly Chain[]): Entry[][] {
+export function mergeChains(chains: readonly Chain[]): Generator<Entry[], void> {
   return new Merger(chains).run();
 }
 
@@ -46,15 +46,14 @@ class Merger {
       });
   }
 
-  run(): Entry[][] {
-    const merged: Entry[][] = [];
+  *run(): Generator<Entry[], void> {
     for (;;) {
       this.open = this.open.filter(({ at, keys }) => at < keys.length);
-      if (this.open.length === 0) return merged;
+      if (this.open.length === 0) return;
       this.batch = this.batch.filter(({ line, until }) => line.at <= until);
       const lead = this.batch.length === 0 ? this.next(this.open) : null;
       if (lead) this.board(lead);
-      merged.push(this.take(lead && this.batch.length === 0 ? lead : this.next(this.batch.map(({ line }) => line))));
+      yield this.take(lead && this.batch.length === 0 ? lead : this.next(this.batch.map(({ line }) => line)));
     }
   }
 

@@ -16,20 +16,23 @@ export interface Sequence {
   readonly findings: readonly Finding[];
 }
 
-/** One sequence for all faces. */
-export function planOperations(faces: readonly WalkedFace[]): Sequence {
+/** One sequence for all faces. Yields after each operation, so that a caller is not held up. */
+export function* planOperations(faces: readonly WalkedFace[]): Generator<void, Sequence> {
   const byZone = new Map(faces.map((face) => [face.chain.work.zone, face]));
   const guards = guardsOnce(faces[0]?.input.facts.shop);
-  const groups = mergeChains(faces.map(({ chain }) => chain)).map(
-    (entries) =>
-      known(entries) ??
-      keep(entries.map((entry) => ({ ...entry, face: byZone.get(entry.chain.work.zone) as WalkedFace })) as unknown as Faces, guards),
-  );
+  const groups: Group[] = [];
+  for (const entries of mergeChains(faces.map(({ chain }) => chain))) {
+    const facesOf = () => entries.map((entry) => ({ ...entry, face: byZone.get(entry.chain.work.zone) as WalkedFace })) as unknown as Faces;
+    groups.push(known(entries) ?? keep(facesOf(), guards));
+    yield;
+  }
   const among = amongOf(groups);
-  return {
-    operations: groups.map((group, i) => inLine(group, i + 1, among)),
-    findings: faces.flatMap(({ findings }) => findings),
-  };
+  const operations: Operation[] = [];
+  for (const group of groups) {
+    operations.push(inLine(group, operations.length + 1, among));
+    yield;
+  }
+  return { operations, findings: faces.flatMap(({ findings }) => findings) };
 }
 
 /** One operation with its faces. */
