@@ -8,6 +8,7 @@ export default tseslint.config(
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], languageOptions: { globals: globals.node } },
   { files: ['tools/bench.mjs'], languageOptions: { globals: globals.browser } },
+  { files: ['web/public/sw.js'], languageOptions: { globals: globals.serviceworker } },
   {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],

@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
+    // Every test would store the whole program in its new browser; what works without the server is tried with it.
+    serviceWorkers: 'block',
     // What moves is waited for.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: CHROMIUM_FLAGS },

@@ -26,7 +26,7 @@ export const appConfig: ApplicationConfig = {
     provideRouter(routes, withComponentInputBinding(), withInMemoryScrolling({ anchorScrolling: 'enabled' })),
     provideHttpClient(withFetch(), withInterceptors([signInAgain])),
     // Once the first page stands: it has the network for itself until then.
-    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWithDelay:4000' }),
+    provideServiceWorker('sw.js', { enabled: !isDevMode(), registrationStrategy: 'registerWithDelay:4000' }),
     provideStore({ [jobsFeature.name]: jobsFeature.reducer, [shopFeature.name]: shopFeature.reducer, [benchFeature.name]: benchFeature.reducer }),
     provideEffects(JobEffects, ShopEffects, BenchEffects),
     provideNzI18n(en_US),

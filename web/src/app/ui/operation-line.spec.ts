@@ -1,5 +1,5 @@
 import { provideZonelessChangeDetection } from '@angular/core';
-import { TestBed } from '@angular/core/testing';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job, type Operation } from '@lift-bare/core';
 import { JobContext } from '../state/job-context';
 import { zoneContext } from '../testing/zone-context';
@@ -15,7 +15,9 @@ const units = {
   text: (text: string) => text,
 };
 
-async function line(operation: Operation, zone: string | null = null): Promise<string> {
+const textOf = (root: HTMLElement): string => root.textContent?.replace(/\s+/g, ' ') ?? '';
+
+async function drawn(operation: Operation, zone: string | null = null): Promise<ComponentFixture<OperationLine>> {
   TestBed.resetTestingModule().configureTestingModule({
     providers: [
       provideZonelessChangeDetection(),
@@ -28,8 +30,10 @@ async function line(operation: Operation, zone: string | null = null): Promise<s
   fixture.componentRef.setInput('among', operations);
   fixture.componentRef.setInput('zone', zone);
   await fixture.whenStable();
-  return (fixture.nativeElement as HTMLElement).textContent?.replace(/\s+/g, ' ') ?? '';
+  return fixture;
 }
+const line = async (operation: Operation, zone: string | null = null): Promise<string> =>
+  textOf((await drawn(operation, zone)).nativeElement as HTMLElement);
 const shared = operations.find(({ kind, faces }) => kind === 'coat' && faces.length > 2) as Operation;
 
 test('the run sheet shows all places and all hands, a zone its own share and with whom it is done', async () => {
@@ -54,4 +58,18 @@ test('shares of the hands of all zones add up to those of the operations that ar
     counted.reduce((sum, { hand }) => sum + hand, 0),
     6,
   );
+});
+
+test('why it stands here is told when it is asked for, and put away again', async () => {
+  const fixture = await drawn(shared);
+  const root = fixture.nativeElement as HTMLElement;
+  const ask = root.querySelector<HTMLButtonElement>('button[aria-expanded]');
+  const press = async () => {
+    ask?.click();
+    await fixture.whenStable();
+    return [ask?.getAttribute('aria-expanded'), /Sooner: .*Later: /.test(textOf(root))];
+  };
+  expect(textOf(root)).not.toContain('Sooner:');
+  expect(await press()).toEqual(['true', true]);
+  expect(await press()).toEqual(['false', false]);
 });

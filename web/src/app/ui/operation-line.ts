@@ -1,13 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { meansText, sayLag, whyHere, WORN, type Operation } from '@lift-bare/core';
-import { NzPopoverModule } from 'ng-zorro-antd/popover';
 import { LeaveOut } from './leave-out';
 import { Units } from './units.service';
 
 /** One operation as it is read before it is done: what, with what, what to wear, how long, when, and why here. */
 @Component({
   selector: 'lb-operation',
-  imports: [NzPopoverModule, LeaveOut],
+  imports: [LeaveOut],
   templateUrl: './operation-line.html',
   styleUrl: './operation-line.css',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -44,6 +43,7 @@ export class OperationLine {
     ].filter(({ all }) => all.length > 0);
   });
   protected readonly spans = computed(() => [...new Set(this.operation().lags.map((lag) => sayLag(lag, this.among())))]);
-  /** worked out when it is asked for */
-  protected why = () => whyHere(this.operation(), this.among());
+  /** whether it is told why the step stands here */
+  protected readonly asked = signal(false);
+  protected readonly why = computed(() => (this.asked() ? whyHere(this.operation(), this.among()) : null));
 }

@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { CATALOGUE, type Part, type ZonePlan } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { movePart } from '../../state/document-edits';
+import { drawnOf } from '../../ui/drawn';
 import { IntoView } from '../../ui/into-view';
 import { Narrow } from '../../ui/narrow.service';
 import { ACCESS } from '../../ui/words';
@@ -37,6 +38,8 @@ export class PartList {
       zones: part.zones.map((zone) => ({ zone, area: plans.get(zone.id)?.area ?? 0, bars: bars(zone.stack), flag: flagOf(plans.get(zone.id)) })),
     }));
   });
+
+  protected readonly drawn = drawnOf(() => this.parts().length, 12);
 
   protected dropped({ previousIndex, currentIndex, item }: CdkDragDrop<unknown, unknown, string>): void {
     this.context.edit('move part', (job) => movePart(job, item.data, currentIndex - previousIndex));

@@ -4,6 +4,7 @@ import { applyMethods, releaseMethods, type JobChoice, type KitSaving, type Port
 import { Subject } from 'rxjs';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
+import { drawnOf } from '../../ui/drawn';
 import { Units } from '../../ui/units.service';
 import { PlannerClient } from '../../workers/planner-client';
 
@@ -46,6 +47,7 @@ export class WholeJob {
       };
     }),
   );
+  protected readonly drawn = drawnOf(() => this.rows().length, 12);
   protected readonly inUse = computed(() => this.rows().every(({ method, same }) => method === null || same));
 
   constructor() {

@@ -1,5 +1,5 @@
 import { CATALOGUE, DEMO_JOBS, DEMO_SHOP, planJob, type Job } from '@lift-bare/core';
-import { groupSteps } from './group-steps';
+import { firstSteps, groupSteps } from './group-steps';
 
 const { operations } = planJob(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE);
 
@@ -17,3 +17,12 @@ test('groups hold every operation once, in order, no two neighbours of one stage
 });
 
 test('no operations, no groups', () => expect(groupSteps([])).toEqual([]));
+
+test('the first steps keep their groups and the hands of whole ones; all of them are all', () => {
+  const groups = groupSteps(planJob(DEMO_JOBS[0] as Job, DEMO_SHOP, CATALOGUE).operations);
+  const [one, two] = groups;
+  const upTo = (one?.steps.length ?? 0) + 1;
+  expect(firstSteps(groups, upTo)).toEqual([one, { ...two, steps: two?.steps.slice(0, 1) }]);
+  expect(firstSteps(groups, 0)).toEqual([]);
+  expect(firstSteps(groups, Infinity)).toEqual(groups);
+});

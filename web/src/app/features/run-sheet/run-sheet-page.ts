@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { ActivatedRoute, RouterLink } from '@angular/router';
 import { needText, STAGE_NAMES, unsettledOf } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { JobContext } from '../../state/job-context';
 import { OfferBook } from '../../state/offer-book';
+import { drawnOf } from '../../ui/drawn';
 import { OperationLine } from '../../ui/operation-line';
 import { saveFile } from '../../ui/save-file';
 import { TermHelp } from '../../ui/term';
 import { Units } from '../../ui/units.service';
 import { WaysOut } from '../../ui/ways-out';
 import { RunStart } from '../../ui/run/run-start';
-import { groupSteps } from './group-steps';
+import { firstSteps, groupSteps } from './group-steps';
 
 /** Every step of the job in working order, with times, waits, protection and cautions; made to be printed. */
 @Component({
@@ -25,7 +26,10 @@ export class RunSheetPage {
   protected readonly offers = inject(OfferBook);
   protected readonly units = inject(Units);
   protected readonly stages = STAGE_NAMES;
-  protected readonly groups = computed(() => groupSteps(this.context.plan()?.operations ?? []));
+  private readonly steps = computed(() => this.context.plan()?.operations ?? []);
+  /** a step that was asked for has to be there */
+  private readonly drawn = drawnOf(() => this.steps().length, inject(ActivatedRoute).snapshot.fragment === null ? 15 : Infinity);
+  protected readonly groups = computed(() => firstSteps(groupSteps(this.steps()), this.drawn()));
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));
   private readonly protection = computed(() => this.kit().filter(({ group }) => group === 'protection'));
