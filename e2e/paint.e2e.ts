@@ -20,7 +20,7 @@ test('a data sheet with two temperatures moves the windows; crossed points and n
   await expect(page.getByText('Saved.')).toBeVisible();
 
   await page.goto('/jobs/demo-4/build?zone=buggy-2');
-  const row = page.locator('table.coats tr', { hasText: 'House gloss' });
+  const row = page.locator('.coats tr', { hasText: 'House gloss' });
   // 16 °C in that shop: 100 min × 4^((20 − 16)/10).
   await expect(row).toContainText('2 h 54');
   await page.goto('/shop/own-rows');
@@ -30,7 +30,7 @@ test('a data sheet with two temperatures moves the windows; crossed points and n
 
 test('a film wanted sets the coats, and a system picked by hand is planned until the plan may choose again', async ({ page }) => {
   await page.goto('/jobs/demo-4/build?zone=buggy-2');
-  const epoxy = page.locator('table.coats tr', { hasText: 'Two-pack epoxy primer' });
+  const epoxy = page.locator('.coats tr', { hasText: 'Two-pack epoxy primer' });
   await expect(epoxy.locator('td').nth(1)).toHaveText('2');
   await field(page, 'Dry film wanted of Two-pack epoxy primer').fill('100');
   await expect(epoxy.locator('td').nth(1)).toHaveText('3');
@@ -45,7 +45,7 @@ test('a film wanted sets the coats, and a system picked by hand is planned until
   await page.getByRole('button', { name: 'Plan with Two-pack etch primer' }).click();
   await expect(page.locator('lb-systems-view tr.pick')).toContainText('Two-pack etch primer');
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.locator('table.coats')).toContainText('Two-pack etch primer');
+  await expect(page.locator('.coats')).toContainText('Two-pack etch primer');
   await saved(page);
   await page.getByRole('link', { name: 'Systems', exact: true }).click();
   await page.getByRole('button', { name: 'Let the plan choose' }).click();

@@ -13,6 +13,9 @@ import { upperFirst } from '../units/casing.ts';
 import { checkFilms } from './check-films.ts';
 import { choosePrimer } from './choose-primer.ts';
 import { coatPlan, roleOf } from './coat-plan.ts';
+import { mayLie } from './compatibility.ts';
+import { familyOfProduct } from './families.ts';
+import { lowestOf } from './judge-system.ts';
 import type { Ground } from './ground.ts';
 import { planDesign, type PlannedDesign } from './plan-design.ts';
 import { systemByHand } from './system-by-hand.ts';
@@ -55,13 +58,16 @@ const needsTurning = ({ part, zone }: ZoneFacts): boolean =>
 /** Somebody has picked a system without a primer. */
 const unchosen = (option: PrimerOption): PrimerOption => (option.verdict === 'chosen' ? { ...option, verdict: 'possible' } : option);
 
-/** The chosen primer, and surfacer where the finish wants it; null where no primer is left. */
+/** The chosen primer, and surfacer where the finish wants it; none where the topcoat lies on what stays and no primer does; null where nothing is left. */
 function usualPriming(zone: ZoneFacts, finish: Finish, options: readonly PrimerOption[], catalogue: Catalogue): readonly Primer[] | null {
   const chosen = options.find(({ verdict }) => verdict === 'chosen');
-  if (!chosen) return options.length > 0 ? null : [];
+  if (!chosen) return options.length > 0 && !liesOnKept(zone, finish) ? null : [];
   const first = catalogue.primers[chosen.primer] as Primer;
   return needsSurfacer(zone, finish, first) ? [first, catalogue.primers['surfacer-2k'] as Primer] : [first];
 }
+
+const liesOnKept = (zone: ZoneFacts, { coats: [first] }: Finish): boolean =>
+  zone.kept.length > 0 && first !== undefined && mayLie(familyOfProduct(first.id), lowestOf(zone).lower, 'cured-keyed');
 
 /** Outside panels in two-pack are levelled, but not below the water line: what sands well takes water up. Etch alone never carries colour in two-pack. */
 const needsSurfacer = (zone: ZoneFacts, finish: Finish, first: Primer): boolean =>

@@ -167,7 +167,7 @@ export const MATRIX: Readonly<Record<Family, Row>> = {
     on: { ...over(ON_THIN_FILM, 'antifouling-thin'), ...over(OPEN, 'barrier-epoxy', 'tie-coat', 'antifouling', 'epoxy') },
     else: NEEDS_BARRIER,
   },
-  'antifouling-thin': { on: over(OPEN, 'barrier-epoxy', 'tie-coat'), else: NEEDS_BARRIER },
+  'antifouling-thin': { on: over(OPEN, 'barrier-epoxy', 'tie-coat', 'antifouling-thin'), else: NEEDS_BARRIER },
   powder: {
     on: over(BARE, ...STEEL, 'light', 'zinc', 'zinc-rich'),
     else: never('powder-on-metal', 'Powder is baked on bare or zinc-primed metal only.'),

@@ -54,6 +54,9 @@ const OF_PRODUCT: Readonly<Record<ProductId, Family>> = {
   'aviation-topcoat': 'topcoat-2k',
   liner: 'liner',
   antifouling: 'antifouling',
+  'antifouling-hard': 'antifouling',
+  'antifouling-no-biocide': 'antifouling',
+  'antifouling-thin-film': 'antifouling-thin',
 };
 
 export const familyOfProduct = (product: ProductId): Family => OF_PRODUCT[product];

@@ -53,7 +53,7 @@ export function windowsOf(zone: ZoneFacts, build: BuildPlan): Window[] {
     window('handle', handle, build.handle),
     window('assemble', handle * ASSEMBLE, waits.assemble === null ? build.handle * ASSEMBLE : later(handle * ASSEMBLE, waits.assemble * last.drying)),
     window('load', zone.finish.load.value * last.drying, build.load),
-    ...(zone.finish.id === 'antifouling'
+    ...(zone.finish.antifouling !== null
       ? [{ ...window('immerse', last.recoatMin, null), until: LAUNCH_WITHIN, missed: 'rub it down wet and lay on one more coat before the launch' }]
       : []),
   ];

@@ -15,17 +15,35 @@ export interface Finish {
   /** min at 20 °C */
   readonly handle: Cited<number>;
   readonly load: Cited<number>;
+  /** what keeps growth off under water; null: it is none */
+  readonly antifouling: 'copper' | 'copper-free' | null;
 }
 
 const key = (coarse: number, fine: number) => practised([coarse, fine] as const);
 
 const clear = coatProduct('clear-2k', 'Two-pack clear', { pack: '2K', isocyanate: true }, [2, 22, 45, 0.1, 10, 10, 24 * HOUR, 2 * HOUR, 15, 80, 32]);
 
+type AntifoulingId = Extract<FinishId & CoatProduct['id'], `antifouling${string}`>;
+
+/** Rolled on in two coats, ready when the tin lets it into the water. */
+const antifouling = (id: AntifoulingId, name: string, kind: 'copper' | 'copper-free', row: Parameters<typeof coatProduct>[3]): Finish => ({
+  id,
+  name,
+  pack: '1K',
+  antifouling: kind,
+  wantsSurfacer: false,
+  key: key(80, 80),
+  handle: practised(DAY),
+  load: practised(2 * DAY),
+  coats: [coatProduct(id, name, { pack: '1K', apply: 'roller', packs: [0.75, 2.5] }, row)],
+});
+
 export const FINISHES: Readonly<Record<FinishId, Finish>> = {
   'aerosol-1k': {
     id: 'aerosol-1k',
     name: 'One-pack aerosol colour and clear',
     pack: '1K',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(320, 600),
     handle: practised(DAY),
@@ -63,6 +81,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'solid-2k',
     name: 'Two-pack solid colour',
     pack: '2K',
+    antifouling: null,
     wantsSurfacer: true,
     key: key(400, 600),
     handle: practised(2 * DAY),
@@ -75,6 +94,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'base-clear',
     name: 'Basecoat and two-pack clear',
     pack: '2K',
+    antifouling: null,
     wantsSurfacer: true,
     key: key(500, 800),
     handle: practised(2 * DAY),
@@ -85,6 +105,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'machine-enamel',
     name: 'One-pack machine enamel',
     pack: '1K',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(180, 320),
     handle: practised(2 * DAY),
@@ -109,6 +130,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'liner',
     name: 'Textured polyurethane liner',
     pack: '2K',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(80, 180),
     handle: practised(DAY),
@@ -121,40 +143,34 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'powder-sent-out',
     name: 'Powder coat, sent out',
     pack: 'none',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(80, 180),
     handle: practised(2 * HOUR),
     load: practised(DAY),
     coats: [],
   },
-  antifouling: {
-    id: 'antifouling',
-    name: 'Antifouling',
-    pack: '1K',
-    wantsSurfacer: false,
-    key: key(80, 80),
-    handle: practised(DAY),
-    load: practised(2 * DAY),
-    coats: [
-      coatProduct('antifouling', 'Ablative antifouling', { pack: '1K', apply: 'roller', packs: [0.75, 2.5] }, [
-        2,
-        60,
-        50,
-        0,
-        5 * HOUR,
-        5 * HOUR,
-        null,
-        null,
-        5,
-        85,
-        38,
-      ]),
-    ],
-  },
+  antifouling: antifouling('antifouling', 'Ablative antifouling', 'copper', [2, 60, 50, 0, 5 * HOUR, 5 * HOUR, null, null, 5, 85, 38]),
+  'antifouling-hard': antifouling('antifouling-hard', 'Hard antifouling', 'copper', [2, 50, 50, 0, 6 * HOUR, 6 * HOUR, null, null, 5, 85, 42]),
+  'antifouling-thin-film': antifouling('antifouling-thin-film', 'Thin-film antifouling', 'copper', [2, 30, 40, 0, HOUR, HOUR, null, null, 5, 85, 48]),
+  'antifouling-no-biocide': antifouling('antifouling-no-biocide', 'Antifouling without biocide', 'copper-free', [
+    2,
+    60,
+    55,
+    0,
+    6 * HOUR,
+    6 * HOUR,
+    null,
+    null,
+    5,
+    85,
+    60,
+  ]),
   'aviation-topcoat': {
     id: 'aviation-topcoat',
     name: 'Aviation polyurethane',
     pack: '2K',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(320, 400),
     handle: practised(2 * DAY),
@@ -179,6 +195,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'heat-colour',
     name: 'High-temperature colour, aerosol',
     pack: '1K',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(80, 180),
     handle: practised(DAY),
@@ -203,6 +220,7 @@ export const FINISHES: Readonly<Record<FinishId, Finish>> = {
     id: 'bare-polish',
     name: 'Bare, polished',
     pack: 'none',
+    antifouling: null,
     wantsSurfacer: false,
     key: key(1000, 2500),
     handle: practised(0),

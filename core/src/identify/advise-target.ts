@@ -77,12 +77,12 @@ function sound(zone: ZoneFacts): TargetAdvice {
       looksAt: LOOKS_AT,
       change: 'A one-pack topcoat, or a sealed and fully cured base.',
     };
-  if (top?.coating === 'antifoul-thin-film')
+  if (top?.coating === 'antifoul-thin-film' && zone.finish?.id !== 'antifouling-thin-film')
     return {
       target: { kind: 'bare' },
       reasons: ['Nothing else holds on thin-film antifouling.'],
       looksAt: LOOKS_AT,
-      change: 'A new antifouling whose data sheet names it.',
+      change: 'Thin-film antifouling again, or a new one whose data sheet names it.',
     };
   return {
     target: { kind: 'keep' },

@@ -1,6 +1,6 @@
 import type { FinishId } from '../model/ids.ts';
 
-/** A system that may be on it at the end; antifoulings of several kinds are one finish of the catalogue. */
+/** A system that may be on it at the end. */
 export const SYSTEMS = {
   aerosol: { name: 'One-pack aerosol colour and clear', finish: 'aerosol-1k' },
   solid: { name: 'Two-pack solid colour', finish: 'solid-2k' },
@@ -12,9 +12,9 @@ export const SYSTEMS = {
   heat: { name: 'High-temperature colour', finish: 'heat-colour' },
   polish: { name: 'Bare, polished', finish: 'bare-polish' },
   ablative: { name: 'Antifouling that wears away', finish: 'antifouling' },
-  hard: { name: 'Hard antifouling', finish: 'antifouling' },
-  'thin-film': { name: 'Thin-film antifouling', finish: 'antifouling' },
-  'no-biocide': { name: 'Antifouling without biocide', finish: 'antifouling' },
+  hard: { name: 'Hard antifouling', finish: 'antifouling-hard' },
+  'thin-film': { name: 'Thin-film antifouling', finish: 'antifouling-thin-film' },
+  'no-biocide': { name: 'Antifouling without biocide', finish: 'antifouling-no-biocide' },
 } as const satisfies Record<string, { readonly name: string; readonly finish: FinishId }>;
 
 export type SystemId = keyof typeof SYSTEMS;

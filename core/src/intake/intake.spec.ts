@@ -80,9 +80,9 @@ describe('what is asked', () => {
 
   test('only finishes meant for the item: no bottom paint on a trailer, no car colour withheld from a boat', () => {
     const labels = (job: Job) => asked(job, 'finish-missing').answers.map(({ label }) => label);
-    expect(labels(TRAILER)).not.toContain('Antifouling');
+    expect(labels(TRAILER)).not.toContain('Ablative antifouling');
     expect(labels({ ...TRAILER, item: { ...TRAILER.item, kind: 'boat', service: 'immersed-salt' } })).toEqual(
-      expect.arrayContaining(['Antifouling', 'Two-pack solid colour']),
+      expect.arrayContaining(['Ablative antifouling', 'Two-pack solid colour']),
     );
   });
 });

@@ -30,6 +30,9 @@ const LIES_AS: Readonly<Record<Exclude<ProductId, 'adhesion-promoter'>, CoatingI
   'aviation-topcoat': 'aviation-polyurethane',
   liner: 'liner-polyurethane',
   antifouling: 'antifoul-ablative',
+  'antifouling-hard': 'antifoul-hard',
+  'antifouling-thin-film': 'antifoul-thin-film',
+  'antifouling-no-biocide': 'antifoul-hard',
 };
 
 /** A defect that was written down, and what lies on its zone by now. */

@@ -1,4 +1,5 @@
 import type { AirLine } from '../model/safety-sheet.ts';
+import { groupBy } from '../units/group-by.ts';
 import { numberRuns } from '../units/number-runs.ts';
 import { firePpm } from './air.ts';
 import type { AirSum } from './air-sum.ts';
@@ -6,11 +7,7 @@ import type { AirSum } from './air-sum.ts';
 const SEVERITY: readonly AirSum['verdict'][] = ['outdoors', 'enough', 'mask', 'unknown', 'breathing', 'fire'];
 
 /** Each vapour once, at the step that is worst for it, with all the steps that give it off. */
-export function airLines(all: readonly AirSum[]): AirLine[] {
-  const byVapour = new Map<string, AirSum[]>();
-  for (const sum of all) byVapour.set(sum.vapour.id, [...(byVapour.get(sum.vapour.id) ?? []), sum]);
-  return [...byVapour.values()].map((sums) => lineOf(sums));
-}
+export const airLines = (all: readonly AirSum[]): AirLine[] => [...groupBy(all, ({ vapour }) => vapour.id).values()].map((sums) => lineOf(sums));
 
 const fanOf = ({ fire, masked }: AirSum): number => Math.max(fire, masked);
 

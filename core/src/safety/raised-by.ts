@@ -169,5 +169,5 @@ function ofBlast({ facts, method, option }: FaceInput): Raised[] {
 
 function ofCoat({ apply, isocyanate, base }: CoatPlan): Raised[] {
   const laid: Raised[] = apply === 'roller' ? ['roll'] : ['spray', ...when(isocyanate, 'isocyanate')];
-  return base.startsWith('antifoul') ? [...laid, 'biocide'] : laid;
+  return base.startsWith('antifoul') && base !== 'antifouling-no-biocide' ? [...laid, 'biocide'] : laid;
 }

@@ -32,8 +32,8 @@ export const COATING_RULES: readonly MethodRule[] = [
     reason: 'A slippery fluoropolymer film takes no other coat, unless the data sheet of the new one names it.',
     basis: practice,
     looksAt: ['coating', 'topcoat'],
-    change: 'Strip it; or choose it all the same and write which data sheet names it.',
-    when: (s) => s.method.family === 'keep' && s.zone.kept[0]?.coating.id === 'antifoul-thin-film',
+    change: 'Strip it; stay with thin-film antifouling; or choose it all the same and write which data sheet names it.',
+    when: (s) => s.method.family === 'keep' && s.zone.kept[0]?.coating.id === 'antifoul-thin-film' && s.zone.finish?.id !== 'antifouling-thin-film',
   },
   {
     id: 'hidden-filler',

@@ -38,11 +38,11 @@ export const FINISH_RULES: readonly FinishRule[] = [
     id: 'copper-antifouling',
     effect: 'rule-out',
     title: 'No copper antifouling on aluminium',
-    reason: 'Copper eats aluminium hulls and sterndrives; use a copper-free type over a barrier.',
+    reason: 'Copper eats aluminium hulls and sterndrives; one without biocide has no copper, over a barrier.',
     basis: practice,
     looksAt: ['substrate', 'finish'],
-    change: 'A glass-fibre or steel bottom.',
-    when: (s) => s.finish.id === 'antifouling' && onGroup(s.zone, 'light'),
+    change: 'Antifouling without biocide, or a glass-fibre or steel bottom.',
+    when: (s) => s.finish.antifouling === 'copper' && onGroup(s.zone, 'light'),
   },
   {
     id: 'powder-heat',
@@ -163,7 +163,7 @@ export const FINISH_RULES: readonly FinishRule[] = [
     basis: practice,
     looksAt: ['service', 'finish'],
     change: 'Antifouling over barrier epoxy.',
-    when: (s) => s.zone.service.startsWith('immersed') && s.finish.id !== 'antifouling' && s.finish.coats.length > 0,
+    when: (s) => s.zone.service.startsWith('immersed') && s.finish.antifouling === null && s.finish.coats.length > 0,
   },
   {
     id: 'lacquer-blush',

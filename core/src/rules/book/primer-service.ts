@@ -74,7 +74,7 @@ export const PRIMER_SERVICE: readonly PrimerRule[] = [
     basis: practice,
     looksAt: ['target', 'finish'],
     change: 'Old antifouling kept and antifouling on top.',
-    when: (s) => s.primer.id === 'tie-coat' && !(s.finish.id === 'antifouling' && s.zone.kept[0]?.coating.biocide === true),
+    when: (s) => s.primer.id === 'tie-coat' && !(s.finish.antifouling !== null && s.zone.kept[0]?.coating.biocide === true),
   },
   {
     id: 'barrier-over-antifoul',

@@ -140,10 +140,10 @@ test('spray cans are counted where a product comes out of cans; the usual tool i
   await choose('aerosol');
   expect(context.zone()?.laidWith).toEqual({ [colour.base]: 'aerosol' });
   const { cans } = build().coats.at(-1) as BuildPlan['coats'][number];
-  expect(root.querySelector('table.coats tbody tr:last-child')?.textContent).toContain(`${cans} can`);
+  expect(root.querySelector('.coats tbody tr:last-child')?.textContent).toContain(`${cans} can`);
   await choose(colour.apply);
   expect(context.zone()?.laidWith).toEqual({});
-  expect(root.querySelector('table.coats')?.textContent).not.toMatch(/\d cans?/);
+  expect(root.querySelector('.coats')?.textContent).not.toMatch(/\d cans?/);
 });
 
 describe('two colours', () => {

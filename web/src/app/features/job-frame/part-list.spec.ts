@@ -37,6 +37,9 @@ async function list(plan: Plan | null) {
 test('every part and zone of the job is there, also before the first plan', async () => {
   const { root } = await list(null);
   for (const { name, zones } of job.parts) for (const text of [name, ...zones.map((zone) => zone.name)]) expect(root.textContent).toContain(text);
+  // Nothing is said of what is not known yet.
+  expect(root.textContent).not.toContain('no area yet');
+  expect(root.querySelector('.flag')).toBeNull();
 });
 
 test.each<[string, Partial<Plan['zones'][number]>]>([

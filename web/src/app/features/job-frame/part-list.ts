@@ -35,7 +35,7 @@ export class PartList {
     return (this.context.job()?.parts ?? []).map((part) => ({
       part,
       substrate: CATALOGUE.substrates[part.substrate].name,
-      zones: part.zones.map((zone) => ({ zone, area: plans.get(zone.id)?.area ?? 0, bars: bars(zone.stack), flag: flagOf(plans.get(zone.id)) })),
+      zones: part.zones.map((zone) => ({ zone, area: plans.get(zone.id)?.area ?? null, bars: bars(zone.stack), flag: flagOf(plans.get(zone.id)) })),
     }));
   });
 
@@ -46,11 +46,13 @@ export class PartList {
   }
 }
 
-function flagOf(plan: ZonePlan | undefined): Flag {
-  const has = (severity: string) => plan?.findings.some((finding) => finding.severity === severity) ?? false;
+/** null: not planned yet */
+function flagOf(plan: ZonePlan | undefined): Flag | null {
+  if (!plan) return null;
+  const has = (severity: string) => plan.findings.some((finding) => finding.severity === severity);
   if (has('stop')) return { look: 'stop', word: 'stop' };
   if (has('question')) return { look: 'ask', word: 'open' };
-  if (plan?.overridden) return { look: 'own', word: 'own' };
+  if (plan.overridden) return { look: 'own', word: 'own' };
   return { look: 'ok', word: 'set' };
 }
 

@@ -28,7 +28,7 @@ export class RunSheetPage {
   protected readonly stages = STAGE_NAMES;
   private readonly steps = computed(() => this.context.plan()?.operations ?? []);
   /** a step that was asked for has to be there */
-  private readonly drawn = drawnOf(() => this.steps().length, inject(ActivatedRoute).snapshot.fragment === null ? 15 : Infinity);
+  protected readonly drawn = drawnOf(() => this.steps().length, inject(ActivatedRoute).snapshot.fragment === null ? 15 : Infinity);
   protected readonly groups = computed(() => firstSteps(groupSteps(this.steps()), this.drawn()));
   protected readonly kit = computed(() => this.context.plan()?.kit ?? []);
   protected readonly products = computed(() => this.kit().filter(({ group }) => group !== 'protection'));

@@ -32,7 +32,7 @@ export const TOUR_STEPS: readonly TourStep[] = [
     title: 'Every method has its price',
     says: 'The best comes first. What is ruled out stays to be seen, with the reason and what would open it.',
     to: '/jobs/{job}/method?zone={zone}',
-    at: 'table.methods',
+    at: '.methods',
   },
   {
     title: 'One order of work',

@@ -1,0 +1,72 @@
+import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { finishesFor } from '../catalogue/finishes-for.ts';
+import { adviseTarget } from '../identify/advise-target.ts';
+import { SYSTEMS } from '../intake/finish-wishes.ts';
+import type { FinishId } from '../model/ids.ts';
+import { planJob } from '../plan-job.ts';
+
+const SEA: Sample = { item: { kind: 'boat', service: 'immersed-salt' }, area: 12, thickness: 5, place: { temperature: 18 } };
+const GRP: Sample = { ...SEA, substrate: 'grp-gelcoat', stack: [['antifoul-ablative', 80]] };
+const KINDS = ['antifouling', 'antifouling-hard', 'antifouling-thin-film', 'antifouling-no-biocide'] as const satisfies readonly FinishId[];
+const plan = (sample: Sample) => planJob(sampleJob(sample), sampleShop(sample), CATALOGUE);
+const built = (sample: Sample) => plan(sample).zones[0]?.build?.coats.map(({ base }) => base) ?? [];
+const refused = (sample: Sample) => plan(sample).zones.flatMap(({ findings }) => findings.map(({ code }) => code));
+const keeping = (top: 'antifoul-ablative' | 'antifoul-thin-film', finish: FinishId): Sample => ({
+  ...GRP,
+  stack: [[top, 80]],
+  target: { kind: 'keep' },
+  condition: { crosscut: 0 },
+  finish,
+});
+
+/** Which antifouling suits which bottom: common practice, no source. */
+describe('four kinds of antifouling', () => {
+  test('each is a finish of its own under water, and of no item above it', () => {
+    const { place, ...boat } = sampleJob(SEA);
+    const above = sampleJob({ item: { kind: 'boat', service: 'outside' } });
+    expect(place.temperature).toBe(18);
+    expect(finishesFor(boat.item)).toEqual(expect.arrayContaining([...KINDS]));
+    expect(finishesFor(above.item).filter((id) => id.startsWith('antifouling'))).toEqual([]);
+    const bottoms = (['ablative', 'hard', 'thin-film', 'no-biocide'] as const).map((id) => SYSTEMS[id].finish);
+    expect(bottoms).toEqual(KINDS);
+  });
+
+  test.each(KINDS)('%s lies on barrier epoxy by roller, never sprayed, and waits for the water', (finish) => {
+    const { zones, operations } = plan({ ...GRP, finish });
+    expect(zones[0]?.build?.coats.map(({ base }) => base)).toEqual(['barrier-epoxy', finish]);
+    const coat = zones[0]?.build?.coats.at(-1);
+    expect(coat?.apply).toBe('roller');
+    expect(operations.find(({ kind }) => kind === 'launch')?.lags.length).toBeGreaterThan(0);
+    const laid = operations.find((step) => step.kind === 'coat' && step.coat?.product === finish);
+    expect(laid?.raises.includes('biocide')).toBe(finish !== 'antifouling-no-biocide');
+  });
+
+  test('aluminium takes the one without copper, and the refusal of the others names it', () => {
+    const alloy = (finish: FinishId): Sample => ({ ...SEA, substrate: 'aluminium-sheet', stack: [['alkyd-enamel', 60]], finish });
+    for (const finish of KINDS) expect(refused(alloy(finish)).includes('copper-antifouling')).toBe(finish !== 'antifouling-no-biocide');
+    expect(built(alloy('antifouling-no-biocide')).at(-1)).toBe('antifouling-no-biocide');
+    const finding = plan(alloy('antifouling-hard')).zones[0]?.findings.find(({ code }) => code === 'copper-antifouling');
+    expect(finding?.change).toContain('without biocide');
+  });
+
+  test('thin film stays under thin film alone, and lies on nothing that wears away', () => {
+    const stays = (finish: FinishId) => {
+      const zone = plan(keeping('antifoul-thin-film', finish)).zones[0];
+      return zone?.options.find(({ method }) => method === 'keep.key')?.verdict !== 'ruled-out';
+    };
+    expect(KINDS.map(stays)).toEqual([false, false, true, false]);
+    expect(
+      KINDS.map((finish) => adviseTarget(sampleFacts({ ...keeping('antifoul-thin-film', finish), target: { kind: 'bare' } }))?.target.kind),
+    ).toEqual(['bare', 'bare', 'keep', 'bare']);
+    expect(built(keeping('antifoul-thin-film', 'antifouling-thin-film'))).toEqual(['antifouling-thin-film']);
+    expect(built(keeping('antifoul-ablative', 'antifouling-hard')).at(-1)).toBe('antifouling-hard');
+    expect(built(keeping('antifoul-ablative', 'antifouling-thin-film'))).not.toEqual(['antifouling-thin-film']);
+  });
+
+  test('an ordinary topcoat under water is still warned of, no antifouling is', () => {
+    const warned = (finish: FinishId) => plan({ ...GRP, finish }).zones[0]?.build?.findings.some(({ code }) => code === 'immersed-finish');
+    expect(warned('solid-2k')).toBe(true);
+    expect(KINDS.map(warned)).toEqual(KINDS.map(() => false));
+  });
+});
