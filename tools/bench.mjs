@@ -254,7 +254,9 @@ async function browser() {
       { measured: 'server start with demo data', value: `${up.toFixed(0)} ms` },
       { measured: 'first load of the job list', value: `${load.toFixed(0)} ms` },
       await editing(page),
+      await keeping(page),
       await opening(page),
+      await switching(page),
       await fronting(page),
       await dropping(page),
     ];
@@ -262,6 +264,67 @@ async function browser() {
     await chrome.close();
     server.kill();
   }
+}
+
+/** What the page holds after 100 edits, against what it held after the first 20. */
+async function keeping(page) {
+  const browser = await page.context().newCDPSession(page);
+  const held = async () => {
+    await browser.send('HeapProfiler.collectGarbage');
+    return (await browser.send('Runtime.getHeapUsage')).usedSize / 2 ** 20;
+  };
+  const edit = (from, to) =>
+    page.evaluate(
+      async ([first, last]) => {
+        const input = document.querySelector('lb-stack-editor lb-quantity input');
+        for (let i = first; i < last; i++) {
+          input.value = String(40 + (i % 50));
+          input.dispatchEvent(new Event('input', { bubbles: true }));
+          // Each a step of undo of its own.
+          input.dispatchEvent(new Event('blur', { bubbles: true }));
+          await new Promise((done) => setTimeout(done, 150));
+        }
+      },
+      [from, to],
+    );
+  await edit(0, 20);
+  const before = await held();
+  await edit(20, 120);
+  return { measured: 'heap of the page after 20 edits, and after 100 more', value: `${before.toFixed(1)} MB, ${(await held()).toFixed(1)} MB` };
+}
+
+/** From one stage to another that was seen before, to the next painted frame, with 50 zones; the slowest of each. */
+async function switching(page) {
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
+  await page
+    .getByLabel(/^Thickness of layer/)
+    .first()
+    .waitFor();
+  await page.waitForTimeout(1500);
+  const go = async (stage) => {
+    const span = await page.evaluate(async (to) => {
+      const start = performance.now();
+      document.querySelector(`a[href*="/jobs/fifty/${to}"]`).click();
+      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+      return performance.now() - start;
+    }, stage);
+    await page.waitForTimeout(1000);
+    return span;
+  };
+  const spans = {};
+  for (const stage of ['method', 'strip', 'bare', 'build', 'safety', 'time', 'run-sheet', 'papers']) {
+    await go(stage);
+    await go('intake');
+    spans[stage] = await go(stage);
+    await go('intake');
+  }
+  return {
+    measured: 'stage switch, 50 zones',
+    value: Object.entries(spans)
+      .map(([stage, span]) => `${stage} ${span.toFixed(0)}`)
+      .join(', ')
+      .concat(' ms'),
+  };
 }
 
 /** Longest task on the main thread while a job of 50 zones is opened, planned and its best set searched for in the worker. */

@@ -1,10 +1,12 @@
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { FINISHES } from '../catalogue/finishes.ts';
 import { finishesFor } from '../catalogue/finishes-for.ts';
 import { adviseTarget } from '../identify/advise-target.ts';
 import { SYSTEMS } from '../intake/finish-wishes.ts';
-import type { FinishId } from '../model/ids.ts';
+import type { CoatingId, FinishId } from '../model/ids.ts';
 import { planJob } from '../plan-job.ts';
+import { withRepair } from '../record/repair-zone.ts';
 
 const SEA: Sample = { item: { kind: 'boat', service: 'immersed-salt' }, area: 12, thickness: 5, place: { temperature: 18 } };
 const GRP: Sample = { ...SEA, substrate: 'grp-gelcoat', stack: [['antifoul-ablative', 80]] };
@@ -40,6 +42,34 @@ describe('four kinds of antifouling', () => {
     expect(operations.find(({ kind }) => kind === 'launch')?.lags.length).toBeGreaterThan(0);
     const laid = operations.find((step) => step.kind === 'coat' && step.coat?.product === finish);
     expect(laid?.raises.includes('biocide')).toBe(finish !== 'antifouling-no-biocide');
+  });
+
+  test('films: 40 to 80 µm a coat as a tin has it, a thin film under that and dry the soonest', () => {
+    const coats = KINDS.map((finish) => {
+      const [coat] = FINISHES[finish].coats;
+      return { finish, film: coat?.filmPerCoat.value ?? 0, wait: coat?.recoatMin.value ?? 0, coldest: coat?.minTemperature.value ?? 0 };
+    });
+    const [thin, others] = [coats.filter(({ finish }) => finish.includes('thin')), coats.filter(({ finish }) => !finish.includes('thin'))];
+    for (const { film, wait, coldest } of others) {
+      expect(film).toBeGreaterThanOrEqual(40);
+      expect(film).toBeLessThanOrEqual(80);
+      expect(thin[0]?.film).toBeLessThan(film);
+      expect(thin[0]?.wait).toBeLessThan(wait);
+      expect(coldest).toBe(thin[0]?.coldest);
+    }
+    // What wears away is laid thicker than what stays.
+    expect(FINISHES['antifouling-hard'].coats[0]?.filmPerCoat.value).toBeLessThan(FINISHES.antifouling.coats[0]?.filmPerCoat.value ?? 0);
+  });
+
+  test.each<[FinishId, CoatingId]>([
+    ['antifouling', 'antifoul-ablative'],
+    ['antifouling-hard', 'antifoul-hard'],
+    ['antifouling-thin-film', 'antifoul-thin-film'],
+  ])('a defect of %s is mended as one in %s', (finish, coating) => {
+    const job = sampleJob({ ...GRP, finish });
+    const build = planJob(job, sampleShop({}), CATALOGUE).zones[0]?.build;
+    const mended = build && withRepair(job, { event: 'e1', kind: 'lifting', zone: 'zone1', build }, 1);
+    expect(mended?.parts[0]?.zones[1]?.stack.at(-1)?.coating).toBe(coating);
   });
 
   test('aluminium takes the one without copper, and the refusal of the others names it', () => {
