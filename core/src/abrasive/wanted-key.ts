@@ -26,7 +26,7 @@ export function wantedKey(zone: ZoneFacts, build: BuildPlan | null): WantedKey |
 }
 
 /**
- * Common practice, no source: paint that stays P320 to P800, under a textured liner P80 to P180; etch or epoxy on steel P80 to P180, on aluminium P180 to
+ * Common practice, no source: paint that stays P320 to P800, under a textured liner P80 to P180, under antifouling its P80; etch or epoxy on steel P80 to P180, on aluminium P180 to
  * P320; zinc P240 to P400; plastics P320 to P600, olefins and carbon P400 to P600; laminate and wood P180 to P320, under water P80.
  */
 function ofSurface(zone: ZoneFacts): Range {
@@ -35,6 +35,7 @@ function ofSurface(zone: ZoneFacts): Range {
   const { K1 } = zone.shop.schools;
   if (onGroup(zone, 'zinc') && zone.kept.length === 0) return byFilm(zone);
   if (zone.kept.length > 0 && zone.finish?.id === 'liner') return SCHOOL.coarse;
+  if (zone.kept.length > 0 && zone.finish && zone.finish.antifouling !== null) return [...zone.finish.key.value];
   return K1 === 'by-film' ? byFilm(zone) : SCHOOL[K1];
 }
 

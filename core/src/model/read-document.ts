@@ -27,7 +27,7 @@ export function readJob(input: unknown): ReadResult<Job> {
  */
 export function readEdited(before: Job, edited: Job): ReadResult<Job> {
   // Ids clash with those of other parts: where there are new ones, all of it is read.
-  if (before.parts.length !== edited.parts.length || idsOf(before) !== idsOf(edited)) return readWith(Job, edited);
+  if (idsOf(before) !== idsOf(edited)) return readWith(Job, edited);
   const changed = edited.parts.flatMap((part, i) => (part === before.parts[i] ? [] : [i]));
   const read = readWith(Job, { ...edited, parts: changed.map((i) => edited.parts[i]) });
   if (read.ok) return { ok: true, value: edited };

@@ -7,6 +7,8 @@ import type { Shop } from '../model/shop.ts';
 import { planJob } from '../plan-job.ts';
 import { planSchedule } from '../schedule/plan-schedule.ts';
 import { sum } from '../units/sum.ts';
+import { numberRuns } from '../units/number-runs.ts';
+import { airSums } from './air-sum.ts';
 import { filtersNeeded, hoursLeft } from './filters-needed.ts';
 import { safetySheet } from './safety-sheet.ts';
 import { STAGE_NAMES } from './sheet-words.ts';
@@ -238,4 +240,19 @@ describe('cartridges', () => {
     expect(line?.buy).toBe(Math.ceil(hours / life));
     expect(line?.price).toBeCloseTo(Math.ceil(hours / life) * price, 9);
   });
+});
+
+test('each vapour stands once, at the worst of its steps, with all of them', () => {
+  const [job] = DEMO_JOBS as [Job];
+  const plan = planJob(job, DEMO_SHOP, CATALOGUE);
+  const sums = airSums(job.place, plan.operations);
+  const { air } = safetySheet(job, DEMO_SHOP, plan, TODAY);
+  expect(air.map(({ vapour }) => vapour)).toEqual([...new Set(sums.map(({ vapour }) => vapour.name))]);
+  for (const { vapour, steps, ppm, fan } of air) {
+    const own = sums.filter((sum) => sum.vapour.name === vapour);
+    expect(steps).toBe(numberRuns(own.map(({ operation }) => operation.number)));
+    expect(ppm).toBe(Math.max(...own.map((sum) => sum.ppm ?? 0)));
+    expect(fan).toBe(Math.max(...own.map((sum) => Math.max(sum.fire, sum.masked))));
+  }
+  expect(air.some(({ steps }) => steps.includes(','))).toBe(true);
 });

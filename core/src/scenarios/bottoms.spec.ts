@@ -1,4 +1,6 @@
 import { sampleFacts, sampleJob, sampleShop, type Sample } from '../../testing/sample.ts';
+import { mayLie } from '../build/compatibility.ts';
+import { familyOfProduct } from '../build/families.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/finishes.ts';
 import { finishesFor } from '../catalogue/finishes-for.ts';
@@ -47,14 +49,21 @@ describe('four kinds of antifouling', () => {
   test('films: 40 to 80 µm a coat as a tin has it, a thin film under that and dry the soonest', () => {
     const coats = KINDS.map((finish) => {
       const [coat] = FINISHES[finish].coats;
-      return { finish, film: coat?.filmPerCoat.value ?? 0, wait: coat?.recoatMin.value ?? 0, coldest: coat?.minTemperature.value ?? 0 };
+      return {
+        finish,
+        film: coat?.filmPerCoat.value ?? 0,
+        wait: coat?.recoatMin.value ?? 0,
+        flash: coat?.flash.value ?? 0,
+        coldest: coat?.minTemperature.value ?? 0,
+      };
     });
     const [thin, others] = [coats.filter(({ finish }) => finish.includes('thin')), coats.filter(({ finish }) => !finish.includes('thin'))];
-    for (const { film, wait, coldest } of others) {
+    for (const { film, wait, flash, coldest } of others) {
       expect(film).toBeGreaterThanOrEqual(40);
       expect(film).toBeLessThanOrEqual(80);
       expect(thin[0]?.film).toBeLessThan(film);
       expect(thin[0]?.wait).toBeLessThan(wait);
+      expect(thin[0]?.flash).toBeLessThan(flash);
       expect(coldest).toBe(thin[0]?.coldest);
     }
     // What wears away is laid thicker than what stays.
@@ -90,9 +99,14 @@ describe('four kinds of antifouling', () => {
       KINDS.map((finish) => adviseTarget(sampleFacts({ ...keeping('antifoul-thin-film', finish), target: { kind: 'bare' } }))?.target.kind),
     ).toEqual(['bare', 'bare', 'keep', 'bare']);
     expect(built(keeping('antifoul-thin-film', 'antifouling-thin-film'))).toEqual(['antifouling-thin-film']);
+    // What stays is keyed as coarse as antifouling wants it, wet for its biocide.
+    expect(plan(keeping('antifoul-thin-film', 'antifouling-thin-film')).operations.find(({ kind }) => kind === 'key')?.title).toContain('P80');
     expect(built(keeping('antifoul-ablative', 'antifouling-hard')).at(-1)).toBe('antifouling-hard');
     expect(built(keeping('antifoul-ablative', 'antifouling-thin-film'))).not.toEqual(['antifouling-thin-film']);
   });
+
+  test('an epoxy that is old and keyed carries all but thin film', () =>
+    expect(KINDS.map((kind) => mayLie(familyOfProduct(kind), 'epoxy', 'cured-keyed'))).toEqual([true, true, false, true]));
 
   test('an ordinary topcoat under water is still warned of, no antifouling is', () => {
     const warned = (finish: FinishId) => plan({ ...GRP, finish }).zones[0]?.build?.findings.some(({ code }) => code === 'immersed-finish');

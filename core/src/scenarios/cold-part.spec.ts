@@ -47,8 +47,9 @@ describe('a part that is not as warm as the air', () => {
     const waitOf = ({ operations }: typeof usual, kind: string) =>
       operations.filter((one) => one.kind === kind).reduce((all, { wait }) => all + wait, 0);
     for (const kind of ['fill', 'dry', 'coat']) expect([kind, waitOf(cold, kind) > waitOf(usual, kind)]).toEqual([kind, true]);
-    const pitted: Sample = { finish: 'solid-2k', finds: [{ kind: 'pits', depth: 0.2 }] };
-    expect(waitOf(plan({ ...pitted, metal: AIR - 10 }), 'fill')).toBeCloseTo(2 * waitOf(plan(pitted), 'fill'), 9);
+    const dented: Sample = { finish: 'solid-2k', finds: [{ kind: 'dent', depth: 2 }] };
+    expect(waitOf(plan({ ...dented, metal: AIR - 10 }), 'fill')).toBe(40);
+    expect(waitOf(plan(dented), 'fill')).toBe(20);
   });
 
   test('the filler in the pot stands in the air; zinc and wax on the part dry by the part', () => {
