@@ -26,8 +26,9 @@ export function wantedKey(zone: ZoneFacts, build: BuildPlan | null): WantedKey |
 }
 
 /**
- * Common practice, no source: paint that stays P320 to P800, under a textured liner P80 to P180, under antifouling its P80; etch or epoxy on steel P80 to P180, on aluminium P180 to
- * P320; zinc P240 to P400; plastics P320 to P600, olefins and carbon P400 to P600; laminate and wood P180 to P320, under water P80.
+ * Common practice, no source: paint that stays P320 to P800, under a textured liner P80 to P180, under antifouling P80; etch or epoxy on steel
+ * P80 to P180, on aluminium P180 to P320; zinc P240 to P400; plastics P320 to P600, olefins and carbon P400 to P600; laminate and wood P180 to
+ * P320, under water P80.
  */
 function ofSurface(zone: ZoneFacts): Range {
   if (onGroup(zone, 'plastic-olefin') || zone.substrate.id === 'carbon-epoxy') return [400, 600];

@@ -39,8 +39,8 @@ export function closedGates(place: Place, coats: readonly GatedCoat[], treatment
 /** Two-part filler only has to be warm enough. */
 export const FILLER = warmWork('Two-part filler');
 
-/** Why filler does not cure here; null: it does. */
-export const fillerGate = (place: Place): ClosedGate | null => coldGate(place, [FILLER])[0] ?? null;
+/** Why no filler may be laid here; null: it may, or somebody answers for it. */
+export const fillerGate = (place: Place): ClosedGate | null => coldGate(place, [FILLER]).find(({ id }) => answerFor(place, id) === '') ?? null;
 
 /** The gates that bar some work here and that nobody answers for, in words; null: none. */
 export function shutText(place: Place, coats: readonly GatedCoat[], treatments: readonly GatedCoat[] = []): string | null {

@@ -32,6 +32,7 @@ const LIES_AS: Readonly<Record<Exclude<ProductId, 'adhesion-promoter'>, CoatingI
   antifouling: 'antifoul-ablative',
   'antifouling-hard': 'antifoul-hard',
   'antifouling-thin-film': 'antifoul-thin-film',
+  // No row of its own: its dust is treated as if there were biocide in it.
   'antifouling-no-biocide': 'antifoul-hard',
 };
 

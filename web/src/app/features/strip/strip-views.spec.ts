@@ -112,8 +112,8 @@ test('filler on a cold part in a warm shop is told as too cold, in the words of 
     ],
   });
   const fixture = TestBed.createComponent(FillerView);
-  const told = async (metal: number | null) => {
-    context.job.update((job) => ({ ...job, place: { ...job.place, metal: metal === null ? null : degC(metal) } }));
+  const told = async (metal: number | null, gateReasons: Job['place']['gateReasons'] = {}) => {
+    context.job.update((job) => ({ ...job, place: { ...job.place, metal: metal === null ? null : degC(metal), gateReasons } }));
     await fixture.whenStable();
     const said = fixture.nativeElement.querySelector('.note.care b')?.textContent ?? '';
     const fill = context.plan().operations.find(({ kind }) => kind === 'fill');
@@ -123,4 +123,5 @@ test('filler on a cold part in a warm shop is told as too cold, in the words of 
   expect(await told(null)).toBe('');
   expect(await told(8)).toBe('Too cold for two-part filler');
   expect(await told(14)).toBe('');
+  expect(await told(8, { cold: 'under the infrared lamp' })).toBe('');
 });
