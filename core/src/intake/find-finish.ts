@@ -1,3 +1,4 @@
+import { FINISHES } from '../catalogue/finishes.ts';
 import type { FinishId } from '../model/ids.ts';
 import { SYSTEMS, WISHES, type SystemId, type Wish } from './finish-wishes.ts';
 
@@ -23,7 +24,8 @@ export function findFinish(given: Wishes): FoundSystem[] {
   const found = (Object.keys(SYSTEMS) as SystemId[]).map((id): FoundSystem => {
     const against = [...new Set(answers.flatMap(({ drops }) => drops[id] ?? []))];
     const speaksFor = [...new Set(answers.flatMap(({ favours }) => favours?.[id] ?? []))];
-    return { id, ...SYSTEMS[id], keeps: against.length === 0, against, speaksFor };
+    const { finish } = SYSTEMS[id];
+    return { id, name: FINISHES[finish].name, finish, keeps: against.length === 0, against, speaksFor };
   });
   return found.sort((a, b) => Number(b.keeps) - Number(a.keeps) || b.speaksFor.length - a.speaksFor.length);
 }

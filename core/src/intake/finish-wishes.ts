@@ -2,20 +2,20 @@ import type { FinishId } from '../model/ids.ts';
 
 /** A system that may be on it at the end. */
 export const SYSTEMS = {
-  aerosol: { name: 'One-pack aerosol colour and clear', finish: 'aerosol-1k' },
-  solid: { name: 'Two-pack solid colour', finish: 'solid-2k' },
-  clear: { name: 'Basecoat and two-pack clear', finish: 'base-clear' },
-  enamel: { name: 'One-pack machine enamel', finish: 'machine-enamel' },
-  liner: { name: 'Textured polyurethane liner', finish: 'liner' },
-  powder: { name: 'Powder coat, sent out', finish: 'powder-sent-out' },
-  aviation: { name: 'Aviation polyurethane', finish: 'aviation-topcoat' },
-  heat: { name: 'High-temperature colour', finish: 'heat-colour' },
-  polish: { name: 'Bare, polished', finish: 'bare-polish' },
-  ablative: { name: 'Antifouling that wears away', finish: 'antifouling' },
-  hard: { name: 'Hard antifouling', finish: 'antifouling-hard' },
-  'thin-film': { name: 'Thin-film antifouling', finish: 'antifouling-thin-film' },
-  'no-biocide': { name: 'Antifouling without biocide', finish: 'antifouling-no-biocide' },
-} as const satisfies Record<string, { readonly name: string; readonly finish: FinishId }>;
+  aerosol: { finish: 'aerosol-1k' },
+  solid: { finish: 'solid-2k' },
+  clear: { finish: 'base-clear' },
+  enamel: { finish: 'machine-enamel' },
+  liner: { finish: 'liner' },
+  powder: { finish: 'powder-sent-out' },
+  aviation: { finish: 'aviation-topcoat' },
+  heat: { finish: 'heat-colour' },
+  polish: { finish: 'bare-polish' },
+  ablative: { finish: 'antifouling' },
+  hard: { finish: 'antifouling-hard' },
+  'thin-film': { finish: 'antifouling-thin-film' },
+  'no-biocide': { finish: 'antifouling-no-biocide' },
+} as const satisfies Record<string, { readonly finish: FinishId }>;
 
 export type SystemId = keyof typeof SYSTEMS;
 type Why = Partial<Record<SystemId, string>>;

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { answered, askedAt, formatMinutes, meantPlaces, type Answer, type Question } from '@lift-bare/core';
+import { answered, askedAt, formatMinutes, meantPlaces, type Answer, type FinishId, type Question } from '@lift-bare/core';
 import { JobContext } from '../../state/job-context';
 import { OpenQuestions } from '../../state/open-questions';
-import { FinishFinder, noted, type WantedFinish } from '../../ui/finish/finish-finder';
+import { FinishFinder } from '../../ui/finish/finish-finder';
 import { moreOrLess } from '../../ui/more-or-less';
 import { Toasts } from '../../ui/toast.service';
 import { Units } from '../../ui/units.service';
@@ -52,9 +52,9 @@ export class QuestionCards {
     this.toasts.say(`${question.asks} ${answer.label}.`, { label: 'Undo', run: this.context.undo });
   }
 
-  protected take({ finish, note }: WantedFinish): void {
+  protected take(finish: FinishId): void {
     this.helping.set(false);
-    this.context.edit('finish', (job) => noted({ ...job, finish }, note));
+    this.context.edit('finish', (job) => ({ ...job, finish }));
   }
 
   /** What an answer would change in the plan; '' while it is not tried. */

@@ -54,6 +54,10 @@ test('two things at once, under their own name; nothing picked is an empty job',
 test('what was said is there again after the page was left; what cannot be read is not', () => {
   keepDraft(draft({ items: ['dinghy'], year: 2004, changed: { 'dinghy Bottom': { area: 6 } } }));
   expect(keptDraft()).toMatchObject({ items: ['dinghy'], year: 2004, changed: { 'dinghy Bottom': { area: 6 } } });
+  // One that an older program kept.
+  localStorage.setItem('lift-bare.new-job', JSON.stringify({ ...keptDraft(), note: 'Wanted: hard antifouling.' }));
+  expect(keptDraft()).toMatchObject({ items: ['dinghy'], year: 2004 });
+  expect(keptDraft()).not.toHaveProperty('note');
   localStorage.setItem('lift-bare.new-job', '{"items": 3}');
   expect(keptDraft()).toEqual(EMPTY_DRAFT);
   localStorage.setItem('lift-bare.new-job', 'torn {');

@@ -32,8 +32,6 @@ export interface JobDraft {
   readonly temperature: number;
   readonly humidity: number;
   readonly finish: FinishId | null;
-  /** what the finish alone does not say, for the notes of the job */
-  readonly note: string;
   /** what was changed of the rows that are proposed, by row; 0 pieces: left out */
   readonly changed: Readonly<Record<string, { readonly pieces?: number; readonly area?: number }>>;
 }
@@ -47,7 +45,6 @@ export const EMPTY_DRAFT: JobDraft = {
   temperature: 19,
   humidity: 50,
   finish: null,
-  note: '',
   changed: {},
 };
 
@@ -79,7 +76,6 @@ export function jobOfDraft(draft: JobDraft, own: readonly OwnTemplate[], fallbac
     item: { kind: first?.kind ?? job.item.kind, description: draft.description, year: draft.year, service: first?.service ?? job.item.service },
     place: { ...job.place, indoors, temperature: degC(draft.temperature), humidity: percent(draft.humidity) },
     finish: draft.finish,
-    notes: draft.note,
     parts: partsOf(rowsOf(draft, own), newId, startsOf(own)),
   };
 }

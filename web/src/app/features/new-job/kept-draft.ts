@@ -4,7 +4,8 @@ import { EMPTY_DRAFT, PLACES, type JobDraft } from './job-draft';
 
 const KEY = 'lift-bare.new-job';
 
-const Draft = z.strictObject({
+/** What it no longer knows is left out. */
+const Draft = z.object({
   items: z.array(z.string()).max(30),
   name: z.string().max(80),
   description: z.string().max(200),
@@ -13,7 +14,6 @@ const Draft = z.strictObject({
   temperature: z.number(),
   humidity: z.number(),
   finish: FinishId.nullable(),
-  note: z.string().max(200),
   changed: z.record(z.string(), z.strictObject({ pieces: z.number().optional(), area: z.number().optional() })),
 });
 

@@ -17,7 +17,7 @@ import { TextField } from '../../ui/text-field';
 import { Units } from '../../ui/units.service';
 import { YearField } from '../../ui/year-field';
 import { MiniSection } from '../../ui/section/mini-section';
-import { FinishFinder, type WantedFinish } from '../../ui/finish/finish-finder';
+import { FinishFinder } from '../../ui/finish/finish-finder';
 import { ItemPicture } from './item-picture';
 import { EMPTY_DRAFT, itemsToPick, jobOfDraft, PLACES, rowsOf, type DraftRow, type JobDraft, type PlaceChoice } from './job-draft';
 import { keepDraft, keptDraft } from './kept-draft';
@@ -103,8 +103,8 @@ export class NewJobPage {
     this.change({ changed: { ...changed, [id]: { ...changed[id], ...change } } });
   }
 
-  protected use({ finish, note }: WantedFinish): void {
-    this.change({ finish, note });
+  protected use(finish: FinishId): void {
+    this.change({ finish });
     this.finding.set(false);
   }
 

@@ -1,16 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
-import { CATALOGUE, findFinish, wishesFor, type FinishId, type FoundSystem, type Job, type Wishes } from '@lift-bare/core';
+import { findFinish, wishesFor, type FinishId, type FoundSystem, type Wishes } from '@lift-bare/core';
 import { NzTableModule } from 'ng-zorro-antd/table';
-
-/** A finish of the catalogue, and what it does not tell apart, in words for the sheet. */
-export interface WantedFinish {
-  readonly finish: FinishId;
-  readonly note: string;
-}
-
-/** The job with the words among its notes, once. */
-export const noted = (job: Job, note: string): Job =>
-  note === '' || job.notes.includes(note) ? job : { ...job, notes: [job.notes, note].filter((text) => text !== '').join(' ') };
 
 /** What should be on it at the end, asked by use: each answer says what it drops and why. */
 @Component({
@@ -37,16 +27,14 @@ export const noted = (job: Job, note: string): Job =>
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FinishFinder {
-  readonly picked = output<WantedFinish>();
+  readonly picked = output<FinishId>();
   protected readonly given = signal<Wishes>({});
   protected readonly asked = computed(() => wishesFor(this.given()));
   private readonly found = computed(() => findFinish(this.given()));
   protected readonly kept = computed(() => this.found().filter(({ keeps }) => keeps));
   protected readonly dropped = computed(() => this.found().filter(({ keeps }) => !keeps));
 
-  protected use({ finish, name }: FoundSystem): void {
-    this.picked.emit({ finish, note: CATALOGUE.finishes[finish].name === name ? '' : `Wanted: ${name.toLowerCase()}.` });
-  }
+  protected use = ({ finish }: FoundSystem): void => this.picked.emit(finish);
 
   /** A second touch takes an answer back. */
   protected give(wish: string, answer: string): void {
