@@ -45,7 +45,7 @@ test('the best set for the whole job is found, shown beside others, used, pinned
   await expect(page.getByRole('button', { name: 'This set is in use' })).toBeDisabled();
   await saved(page);
 
-  const pin = page.getByRole('checkbox', { name: /^keep .* for Outer skins$/ });
+  const pin = page.getByRole('checkbox', { name: /^keep .* for Side panels: Outer skins$/ });
   await pin.check();
   await expect(pin).toBeChecked();
   await pickZone(page, 'Outer skins');
@@ -56,7 +56,7 @@ test('the best set for the whole job is found, shown beside others, used, pinned
   await page.goto('/jobs/demo-1/method');
   await page.getByRole('button', { name: 'Each zone for itself again' }).click();
   await expect(page.getByRole('button', { name: 'Each zone for itself again' })).toBeHidden();
-  await page.getByRole('checkbox', { name: /^keep .* for Outer skins$/ }).uncheck();
+  await page.getByRole('checkbox', { name: /^keep .* for Side panels: Outer skins$/ }).uncheck();
   await saved(page);
 });
 

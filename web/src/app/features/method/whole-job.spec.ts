@@ -121,6 +121,14 @@ test('a pin keeps the method of a zone, and taking it out frees the zone', async
   expect(job().parts[0]?.zones[0]?.choice).toBeNull();
 });
 
+test('pins are told apart, whatever the zones of other parts are called', async () => {
+  const { root, job } = await page();
+  const labels = [...root.querySelectorAll('tbody input[type=checkbox]')].map((pin) => pin.getAttribute('aria-label') ?? '');
+  const places = job().parts.flatMap(({ name, zones }) => zones.map((zone) => `${name}: ${zone.name}`));
+  expect(labels.map((label) => label.replace(/^keep .* for /, ''))).toEqual(places);
+  expect(new Set(labels).size).toBe(places.length);
+});
+
 test('what a missing tool would save is told, and trouble as well', async () => {
   const { say, root } = await page();
   await say('kit', { kind: 'done', value: [{ equipment: 'blast-pot', name: 'Blast pot with compressor', saves: 210 }] });
