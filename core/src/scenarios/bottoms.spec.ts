@@ -101,6 +101,7 @@ describe('four kinds of antifouling', () => {
     expect(built(keeping('antifoul-thin-film', 'antifouling-thin-film'))).toEqual(['antifouling-thin-film']);
     // What stays is keyed as coarse as antifouling wants it, wet for its biocide.
     expect(plan(keeping('antifoul-thin-film', 'antifouling-thin-film')).operations.find(({ kind }) => kind === 'key')?.title).toContain('P80');
+    expect(plan(keeping('antifoul-thin-film', 'antifouling-thin-film')).zones[0]?.abrade?.key).toEqual([80, 80]);
     expect(built(keeping('antifoul-ablative', 'antifouling-hard')).at(-1)).toBe('antifouling-hard');
     expect(built(keeping('antifoul-ablative', 'antifouling-thin-film'))).not.toEqual(['antifouling-thin-film']);
   });
