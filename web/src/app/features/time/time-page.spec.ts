@@ -71,6 +71,8 @@ async function page(given: Job = tug, change: (schedule: Schedule) => Schedule =
   });
   const fixture = TestBed.createComponent(TimePage);
   const settle = async () => {
+    // What is waited for before a new layout starts here, and ends before the wait below, however slow the machine is.
+    TestBed.tick();
     await new Promise((done) => setTimeout(done, 90));
     await fixture.whenStable();
   };
