@@ -135,7 +135,11 @@ test('bad input is told at the field and nothing entered is lost', async ({ page
 });
 
 test('units switch everywhere at once, for whoever sits here: the shop keeps its own', async ({ page }) => {
-  await page.goto('/jobs/demo-1/strip?zone=tug-27');
+  // A tug of its own: other tests choose for that of the demo.
+  const { document } = (await (await page.request.get('/api/v1/jobs/demo-1')).json()) as { document: { parts: { zones: { choice: unknown }[] }[] } };
+  const parts = document.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, choice: null })) }));
+  await page.request.post('/api/v1/jobs', { data: { id: 'units', document: { ...document, parts } } });
+  await page.goto('/jobs/units/strip?zone=tug-27');
   await expect(page.getByText('35 µm').first()).toBeVisible();
   await page.getByRole('button', { name: 'Units metric' }).click();
   await expect(page.getByText('1.38 mil').first()).toBeVisible();
