@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 
 /** Words for what a user does, so that the tests read as work. */
 export const field = (page: Page | Locator, label: string | RegExp): Locator => page.getByLabel(label, { exact: typeof label === 'string' });
@@ -63,4 +63,12 @@ export const figure = (page: Page, caption: string | RegExp): Locator =>
 export function minutesOf(text: string): number {
   const [, hours, rest] = /^(?:(\d+) h)? ?(?:(\d+)(?: min)?)?$/.exec(text.trim()) ?? [];
   return Number(hours ?? 0) * 60 + Number(rest ?? 0);
+}
+
+/** The tug of the demo once more, with nothing chosen by hand yet: what is done to it changes nothing for other tests, nor they for it. @returns its address */
+export async function ownTug(request: APIRequestContext, id: string): Promise<string> {
+  const { document } = (await (await request.get('/api/v1/jobs/demo-1')).json()) as { document: { parts: { zones: object[] }[] } };
+  const parts = document.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, choice: null })) }));
+  expect((await request.post('/api/v1/jobs', { data: { id, document: { ...document, parts } } })).ok()).toBe(true);
+  return `/jobs/${id}`;
 }

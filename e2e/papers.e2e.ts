@@ -1,16 +1,8 @@
-import type { APIRequestContext } from '@playwright/test';
-import { choose, field, saved } from './pages.ts';
+import { choose, field, ownTug, saved } from './pages.ts';
 import { expect, test } from './shop.ts';
 
-/** A tug of its own, so that what is agreed here changes nothing for others. */
-async function tug(request: APIRequestContext, id: string): Promise<string> {
-  const { document } = (await (await request.get('/api/v1/jobs/demo-1')).json()) as { document: object };
-  expect((await request.post('/api/v1/jobs', { data: { id, document } })).ok()).toBe(true);
-  return `/jobs/${id}/papers`;
-}
-
 test('a quote goes out, is accepted with an option, grows by an addition, and comes to an invoice', async ({ page }) => {
-  await page.goto(await tug(page.request, 'quoted'));
+  await page.goto(`${await ownTug(page.request, 'quoted')}/papers`);
   await field(page, 'Name').fill('Harbour board');
   await page.getByRole('button', { name: 'Another topcoat' }).click();
   await field(page, 'Called').fill('In one-pack enamel');
@@ -49,7 +41,7 @@ test('a quote goes out, is accepted with an option, grows by an addition, and co
 });
 
 test('why there is no certificate before the start is told; the work pack is made', async ({ page }) => {
-  await page.goto(`${await tug(page.request, 'packed')}?show=certificate`);
+  await page.goto(`${await ownTug(page.request, 'packed')}/papers?show=certificate`);
   await expect(page.getByText('the job was not started')).toBeVisible();
   await page.getByRole('link', { name: 'Work pack', exact: true }).click();
   const made = page.waitForEvent('download');
@@ -58,7 +50,7 @@ test('why there is no certificate before the start is told; the work pack is mad
 });
 
 test('the customer stands on the sheets, is kept offline, and is taken out at one touch', async ({ page, context }) => {
-  await tug(page.request, 'known');
+  await ownTug(page.request, 'known');
   await page.goto('/jobs/known/intake');
   await saved(page);
   await context.setOffline(true);

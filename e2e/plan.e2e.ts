@@ -1,4 +1,4 @@
-import { addPart, choose, field, figure, minutesOf, newJob, pickZone, saved, shopHas, stage, topThickness } from './pages.ts';
+import { addPart, choose, field, figure, minutesOf, newJob, ownTug, pickZone, saved, shopHas, stage, topThickness } from './pages.ts';
 import { expect, test } from './shop.ts';
 
 test('an item of one part goes from intake to a printed run sheet and stays saved', async ({ page, request }) => {
@@ -135,11 +135,7 @@ test('bad input is told at the field and nothing entered is lost', async ({ page
 });
 
 test('units switch everywhere at once, for whoever sits here: the shop keeps its own', async ({ page }) => {
-  // A tug of its own: other tests choose for that of the demo.
-  const { document } = (await (await page.request.get('/api/v1/jobs/demo-1')).json()) as { document: { parts: { zones: { choice: unknown }[] }[] } };
-  const parts = document.parts.map((part) => ({ ...part, zones: part.zones.map((zone) => ({ ...zone, choice: null })) }));
-  await page.request.post('/api/v1/jobs', { data: { id: 'units', document: { ...document, parts } } });
-  await page.goto('/jobs/units/strip?zone=tug-27');
+  await page.goto(`${await ownTug(page.request, 'units')}/strip?zone=tug-27`);
   await expect(page.getByText('35 µm').first()).toBeVisible();
   await page.getByRole('button', { name: 'Units metric' }).click();
   await expect(page.getByText('1.38 mil').first()).toBeVisible();

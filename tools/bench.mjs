@@ -266,6 +266,16 @@ async function browser() {
   }
 }
 
+/** The first zone of the job of 50 zones, planned. */
+async function openFifty(page) {
+  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
+  await page
+    .getByLabel(/^Thickness of layer/)
+    .first()
+    .waitFor();
+  await page.waitForTimeout(1500);
+}
+
 /** What the page holds after 100 edits, against what it held after the first 20. */
 async function keeping(page) {
   const browser = await page.context().newCDPSession(page);
@@ -293,14 +303,9 @@ async function keeping(page) {
   return { measured: 'heap of the page after 20 edits, and after 100 more', value: `${before.toFixed(1)} MB, ${(await held()).toFixed(1)} MB` };
 }
 
-/** From one stage to another that was seen before, to the next painted frame, with 50 zones; the slowest of each. */
+/** From one stage to another that was seen before, to the next painted frame, with 50 zones. */
 async function switching(page) {
-  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
-  await page
-    .getByLabel(/^Thickness of layer/)
-    .first()
-    .waitFor();
-  await page.waitForTimeout(1500);
+  await openFifty(page);
   const go = async (stage) => {
     const span = await page.evaluate(async (to) => {
       const start = performance.now();
@@ -395,12 +400,7 @@ async function dropping(page) {
 
 /** From a keystroke in a thickness field to the next painted frame, with 50 zones; and the longest task meanwhile. */
 async function editing(page) {
-  await page.goto(`http://127.0.0.1:${PORT}/jobs/fifty/intake?zone=z1`);
-  await page
-    .getByLabel(/^Thickness of layer/)
-    .first()
-    .waitFor();
-  await page.waitForTimeout(1500);
+  await openFifty(page);
   const times = await page.evaluate(async () => {
     const longest = [];
     new PerformanceObserver((list) => longest.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });

@@ -40,10 +40,10 @@ test('an aluminium hull has no copper on it, and is told why', () => {
 });
 
 test('under water no ordinary paint, in the air no antifouling; fuel leaves no one-pack paint', () => {
-  expect(kept({ place: 'fresh' }).every((id) => SYSTEMS[id as keyof typeof SYSTEMS].finish.startsWith('antifouling'))).toBe(true);
-  expect(kept({ place: 'outside' }).some((id) => SYSTEMS[id as keyof typeof SYSTEMS].finish.startsWith('antifouling'))).toBe(false);
+  expect(kept({ place: 'fresh' }).every((id) => SYSTEMS[id as keyof typeof SYSTEMS].startsWith('antifouling'))).toBe(true);
+  expect(kept({ place: 'outside' }).some((id) => SYSTEMS[id as keyof typeof SYSTEMS].startsWith('antifouling'))).toBe(false);
   for (const id of kept({ place: 'inside', spills: 'yes' }) as (keyof typeof SYSTEMS)[])
-    expect([id, FINISHES[SYSTEMS[id].finish].pack]).not.toEqual([id, '1K']);
+    expect([id, FINISHES[SYSTEMS[id]].pack]).not.toEqual([id, '1K']);
 });
 
 test('bands of speed meet: where one ends the next begins', () => {

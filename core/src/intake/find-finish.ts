@@ -24,7 +24,7 @@ export function findFinish(given: Wishes): FoundSystem[] {
   const found = (Object.keys(SYSTEMS) as SystemId[]).map((id): FoundSystem => {
     const against = [...new Set(answers.flatMap(({ drops }) => drops[id] ?? []))];
     const speaksFor = [...new Set(answers.flatMap(({ favours }) => favours?.[id] ?? []))];
-    const { finish } = SYSTEMS[id];
+    const finish = SYSTEMS[id];
     return { id, name: FINISHES[finish].name, finish, keeps: against.length === 0, against, speaksFor };
   });
   return found.sort((a, b) => Number(b.keeps) - Number(a.keeps) || b.speaksFor.length - a.speaksFor.length);

@@ -1,21 +1,21 @@
 import type { FinishId } from '../model/ids.ts';
 
-/** A system that may be on it at the end. */
+/** What may be on it at the end, by the short names of this table. */
 export const SYSTEMS = {
-  aerosol: { finish: 'aerosol-1k' },
-  solid: { finish: 'solid-2k' },
-  clear: { finish: 'base-clear' },
-  enamel: { finish: 'machine-enamel' },
-  liner: { finish: 'liner' },
-  powder: { finish: 'powder-sent-out' },
-  aviation: { finish: 'aviation-topcoat' },
-  heat: { finish: 'heat-colour' },
-  polish: { finish: 'bare-polish' },
-  ablative: { finish: 'antifouling' },
-  hard: { finish: 'antifouling-hard' },
-  'thin-film': { finish: 'antifouling-thin-film' },
-  'no-biocide': { finish: 'antifouling-no-biocide' },
-} as const satisfies Record<string, { readonly finish: FinishId }>;
+  aerosol: 'aerosol-1k',
+  solid: 'solid-2k',
+  clear: 'base-clear',
+  enamel: 'machine-enamel',
+  liner: 'liner',
+  powder: 'powder-sent-out',
+  aviation: 'aviation-topcoat',
+  heat: 'heat-colour',
+  polish: 'bare-polish',
+  ablative: 'antifouling',
+  hard: 'antifouling-hard',
+  'thin-film': 'antifouling-thin-film',
+  'no-biocide': 'antifouling-no-biocide',
+} as const satisfies Record<string, FinishId>;
 
 export type SystemId = keyof typeof SYSTEMS;
 type Why = Partial<Record<SystemId, string>>;

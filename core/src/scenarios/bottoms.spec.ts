@@ -32,7 +32,7 @@ describe('four kinds of antifouling', () => {
     expect(place.temperature).toBe(18);
     expect(finishesFor(boat.item)).toEqual(expect.arrayContaining([...KINDS]));
     expect(finishesFor(above.item).filter((id) => id.startsWith('antifouling'))).toEqual([]);
-    const bottoms = (['ablative', 'hard', 'thin-film', 'no-biocide'] as const).map((id) => SYSTEMS[id].finish);
+    const bottoms = (['ablative', 'hard', 'thin-film', 'no-biocide'] as const).map((id) => SYSTEMS[id]);
     expect(bottoms).toEqual(KINDS);
   });
 
