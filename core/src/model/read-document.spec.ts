@@ -144,6 +144,7 @@ describe('reading what was edited', () => {
     ['a name with a control character', edited(3, { name: 'Sill\u0007' })],
     ['an id of another part', edited(2, { id: tug.parts[0]?.zones[0]?.id })],
     ['a part more, with ids that are taken', { ...tug, parts: [...tug.parts, tug.parts[0] as Job['parts'][0]] }],
+    ['a sound edit beside a pin without a time', { ...edited(2, { name: 'Sill' }), pins: [{ work: 'coat', at: 'never' }] as never }],
     ['a place that is too hot', { ...tug, place: { ...tug.place, temperature: 400 as never } }],
   ])('%s answers as if all of it were read', (_, job) => {
     const [quick, whole] = [readEdited(tug, job), readWith(Job, job)];
